@@ -1,0 +1,41 @@
+import { drill, seconds } from './authoring.ts';
+
+/** Breathing-led resets. */
+export const breathing = [
+  drill({
+    name: 'Supine 90/90 breathing reset',
+    aliases: ['breathing reset'],
+    phases: ['release'],
+    posture: 'supine',
+    kit: ['mat', 'wall'],
+    substitutes: { wall: ['chair', 'bench'] },
+    space: 'mat',
+    view: 'side',
+    cues: ['Feet on the wall, back heavy on the floor', 'Breathe out long, wait, breathe in through the nose'],
+    fault: { seen: 'ribs flare and the back lifts', fix: 'sigh the ribs down before the next breath' },
+    felt: 'low ribs, belly and the backs of the thighs',
+    cautions: ['Not flat on the back in later pregnancy: prop up or sit'],
+    usual: seconds(40, 60),
+    shortestUseful: 20,
+    effort: 1,
+    gentler: [['head on a pillow', 'support']],
+    stronger: [['arms overhead', 'range']],
+  }),
+  drill({
+    name: 'Crocodile breathing',
+    aliases: ['prone breathing'],
+    phases: ['release'],
+    posture: 'prone',
+    kit: ['mat'],
+    space: 'mat',
+    view: 'side',
+    cues: ['Forehead on your hands', 'Breathe into the floor with your belly'],
+    fault: { seen: 'shoulders creep up with each breath', fix: 'let the elbows slide wide and heavy' },
+    felt: 'belly and low back rising',
+    cautions: ['Not on the front in pregnancy: lie on the side'],
+    usual: seconds(40, 60),
+    shortestUseful: 20,
+    effort: 1,
+    gentler: [['lying on the side', 'support']],
+  }),
+];

@@ -1,0 +1,138 @@
+import type { Block, Circuit, Line, UnreadLine } from '@prompt-spark/core/circuit/circuit';
+import {
+  LEAST_REP_SECONDS,
+  MOST_COUNT,
+  MOST_POSITIONS,
+  MOST_REP_SECONDS,
+  MOST_ROUNDS,
+  MOST_SECONDS,
+  MOST_SETS,
+} from '@prompt-spark/core/circuit/bounds';
+import type { Dose, Tempo } from '@prompt-spark/core/dose/dose';
+import { PHASES } from '@prompt-spark/core/drills/phase';
+import Joi from 'joi';
+import { id, idOrNull, instant, line, name, range, seconds, whole } from './fields.ts';
+
+const tempo = Joi.alternatives<Tempo>().conditional('.kind', {
+  switch: [
+    {
+      is: 'phased',
+      then: Joi.object({
+        kind: 'phased',
+        lower: seconds(0, MOST_REP_SECONDS),
+        hold: seconds(0, MOST_REP_SECONDS),
+        lift: seconds(0, MOST_REP_SECONDS),
+      }),
+    },
+  ],
+  otherwise: Joi.object({
+    kind: Joi.valid('even').required(),
+    seconds: seconds(LEAST_REP_SECONDS, MOST_REP_SECONDS),
+  }),
+});
+
+const time = range(seconds(0.5, MOST_SECONDS));
+
+/** A dose of any kind. */
+export const doseSchema = Joi.alternatives<Dose>()
+  .conditional('.kind', {
+    switch: [
+      { is: 'time', then: Joi.object({ kind: 'time', seconds: time }) },
+      { is: 'feel', then: Joi.object({ kind: 'feel', seconds: time }) },
+      {
+        is: 'reps',
+        then: Joi.object({ kind: 'reps', count: range(whole(1, MOST_COUNT)), tempo: tempo.required() }),
+      },
+    ],
+    otherwise: Joi.object({
+      kind: Joi.valid('holds').required(),
+      count: range(whole(1, MOST_COUNT)),
+      positions: whole(1, MOST_POSITIONS),
+      hold: time,
+      move: seconds(0, MOST_SECONDS),
+    }),
+  })
+  .required();
+
+/** Ids inside a circuit need only be unique within it. */
+const innerId = Joi.string().min(1).max(64).required();
+
+const unreadLine = Joi.object<UnreadLine>({ kind: Joi.valid('unread').required(), id: innerId, text: line(500) });
+
+const anyLine = Joi.alternatives<Line>().conditional('.kind', {
+  switch: [{ is: 'unread', then: unreadLine }],
+  otherwise: Joi.object({
+    kind: Joi.valid('slot').required(),
+    id: innerId,
+    drillId: innerId,
+    dose: doseSchema,
+    sides: Joi.valid('both', 'each', 'alternate').required(),
+    sets: range(whole(1, MOST_SETS)),
+    setRest: seconds(0, MOST_SECONDS),
+    rest: seconds(0, MOST_SECONDS),
+    pinned: Joi.boolean().required(),
+    optional: Joi.boolean().required(),
+    cue: line(200),
+  }),
+});
+
+const block = Joi.object<Block>({
+  id: innerId,
+  phase: Joi.valid(...PHASES).required(),
+  rounds: range(whole(1, MOST_ROUNDS)),
+  roundRest: seconds(0, MOST_SECONDS),
+  lines: Joi.array().items(anyLine).max(200).required(),
+});
+
+/** A circuit as it is sent and stored. */
+export const circuitSchema = Joi.object<Circuit>({
+  title: name(),
+  purpose: line(120),
+  available: seconds(0, MOST_SECONDS),
+  people: whole(0, 999),
+  lanes: whole(0, 999),
+  unread: Joi.array().items(unreadLine).max(200).required(),
+  blocks: Joi.array().items(block).max(40).required(),
+}).required();
+
+/** A circuit as a coach sends it for keeping. */
+export interface CircuitDraft {
+  readonly circuit: Circuit;
+  readonly groupId: string | null;
+  readonly siteId: string | null;
+}
+
+const draftFields = { circuit: circuitSchema, groupId: idOrNull, siteId: idOrNull };
+
+/** A new circuit, under an id made by the sender so that sending it twice makes one circuit. */
+export interface NewCircuit extends CircuitDraft {
+  readonly id: string;
+}
+
+export const newCircuitSchema = Joi.object<NewCircuit>({ ...draftFields, id }).required();
+
+/** A change to a circuit: the version it was made on, and an id of its own so that sending it twice saves it once. */
+export interface CircuitSave extends CircuitDraft {
+  readonly version: number;
+  readonly saveId: string;
+}
+
+export const circuitSaveSchema = Joi.object<CircuitSave>({
+  ...draftFields,
+  version: whole(1, Number.MAX_SAFE_INTEGER),
+  saveId: id,
+}).required();
+
+/** A circuit as it is kept. */
+export interface CircuitRecord extends CircuitDraft {
+  readonly id: string;
+  readonly version: number;
+  readonly savedAt: string;
+}
+
+export const circuitRecordSchema = Joi.object<CircuitRecord>({
+  ...draftFields,
+  id,
+  version: whole(1, Number.MAX_SAFE_INTEGER),
+  savedAt: instant,
+}).required();

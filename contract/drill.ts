@@ -1,0 +1,49 @@
+import type { Drill } from '@prompt-spark/core/drills/drill';
+import { KIT } from '@prompt-spark/core/drills/kit';
+import { PHASES } from '@prompt-spark/core/drills/phase';
+import { POSTURES } from '@prompt-spark/core/drills/posture';
+import Joi from 'joi';
+import { doseSchema } from './circuit.ts';
+import { name, seconds } from './fields.ts';
+
+const sides = Joi.valid('both', 'each', 'alternate');
+const kit = Joi.array().items(Joi.valid(...KIT));
+
+const drill = Joi.object<Drill>({
+  id: Joi.string().min(1).max(64).required(),
+  name: name(80),
+  aliases: Joi.array().items(name(80)).required(),
+  phases: Joi.array()
+    .items(Joi.valid(...PHASES))
+    .min(1)
+    .required(),
+  posture: Joi.valid(...POSTURES).required(),
+  sidesAllowed: Joi.array().items(sides).min(1).required(),
+  sideWord: Joi.valid('side', 'way').required(),
+  kit: kit.required(),
+  substitutes: Joi.object().pattern(Joi.valid(...KIT), kit).required(),
+  space: Joi.valid('spot', 'stride', 'mat', 'lane').required(),
+  view: Joi.valid('front', 'side', 'three-quarter').required(),
+  cues: Joi.array().items(name(60)).min(1).max(3).required(),
+  fault: Joi.object({ seen: name(), fix: name() }).required(),
+  felt: name(),
+  cautions: Joi.array().items(name()).required(),
+  usual: Joi.object({ dose: doseSchema, sides: sides.required() }).required(),
+  shortestUseful: seconds(1, 600),
+  effort: Joi.number().min(0).max(10).required(),
+  ladder: Joi.array()
+    .items(
+      Joi.object({
+        id: Joi.string().min(1).max(64).required(),
+        name: name(80),
+        rung: Joi.number().integer().required(),
+        changes: Joi.array()
+          .items(Joi.valid('support', 'range', 'load', 'speed', 'stance', 'surface'))
+          .required(),
+      }),
+    )
+    .min(1)
+    .required(),
+});
+
+export const drillsSchema = Joi.array<Drill[]>().items(drill).required();

@@ -1,0 +1,46 @@
+import Joi from 'joi';
+import { id, name, whole } from './fields.ts';
+
+/** A place where sessions happen. Lengths in metres; 0 lanes where there are none. */
+export interface Site {
+  readonly id: string;
+  readonly name: string;
+  /** IANA name; wall-clock times at this site are shown in it. */
+  readonly timeZone: string;
+  readonly lanes: number;
+  readonly laneMetres: number;
+  readonly mats: number;
+  readonly loopBands: number;
+  readonly walls: number;
+}
+
+/** People who train together. */
+export interface Group {
+  readonly id: string;
+  readonly name: string;
+  readonly people: number;
+}
+
+/** What circuits and sessions of a studio refer to. */
+export interface StudioPlaces {
+  readonly sites: readonly Site[];
+  readonly groups: readonly Group[];
+}
+
+const site = Joi.object<Site>({
+  id,
+  name: name(80),
+  timeZone: name(64),
+  lanes: whole(0, 99),
+  laneMetres: Joi.number().min(0).max(1000).required(),
+  mats: whole(0, 999),
+  loopBands: whole(0, 999),
+  walls: whole(0, 99),
+});
+
+const group = Joi.object<Group>({ id, name: name(80), people: whole(0, 999) });
+
+export const studioPlacesSchema = Joi.object<StudioPlaces>({
+  sites: Joi.array().items(site).required(),
+  groups: Joi.array().items(group).required(),
+}).required();

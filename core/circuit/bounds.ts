@@ -1,0 +1,9 @@
+/** The most of anything that a circuit may ask for; above it a figure is taken for a slip of the pen. */
+export const MOST_COUNT = 999;
+export const MOST_SECONDS = 7200;
+export const MOST_SETS = 50;
+export const MOST_ROUNDS = 50;
+export const MOST_POSITIONS = 20;
+/** The longest a single repetition may take, and the shortest. */
+export const MOST_REP_SECONDS = 60;
+export const LEAST_REP_SECONDS = 0.5;

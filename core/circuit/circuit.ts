@@ -1,0 +1,72 @@
+import type { Dose, Sides } from '../dose/dose.ts';
+import type { Phase } from '../drills/phase.ts';
+import type { Range, Seconds } from '../units.ts';
+
+/** A place in the circuit holding a drill with a dose. */
+export interface Slot {
+  readonly kind: 'slot';
+  readonly id: string;
+  readonly drillId: string;
+  readonly dose: Dose;
+  readonly sides: Sides;
+  /** The dose is repeated this often, with `setRest` between. */
+  readonly sets: Range;
+  readonly setRest: Seconds;
+  /** Rest after the slot's work, before the next slot. */
+  readonly rest: Seconds;
+  /** Never left out when the circuit is shortened. */
+  readonly pinned: boolean;
+  /** The first to be left out, and only added when there is time. */
+  readonly optional: boolean;
+  /** The coach's own cue; empty for the drill's. */
+  readonly cue: string;
+}
+
+/** A whiteboard line that could not be read, kept as it was written. */
+export interface UnreadLine {
+  readonly kind: 'unread';
+  readonly id: string;
+  readonly text: string;
+}
+
+export type Line = Slot | UnreadLine;
+
+/** A run of slots in one phase, gone through for a number of rounds. */
+export interface Block {
+  readonly id: string;
+  readonly phase: Phase;
+  readonly rounds: Range;
+  readonly roundRest: Seconds;
+  readonly lines: readonly Line[];
+}
+
+/** A whole warm-up as planned. */
+export interface Circuit {
+  readonly title: string;
+  /** What the main session is, in the coach's words; empty where not said. */
+  readonly purpose: string;
+  /** Seconds there are; 0 where not said. */
+  readonly available: Seconds;
+  /** People expected; 0 where not said. */
+  readonly people: number;
+  /** Floor lanes to use; 0 where not said. */
+  readonly lanes: number;
+  /** Lines before the first block that could not be read. */
+  readonly unread: readonly UnreadLine[];
+  readonly blocks: readonly Block[];
+}
+
+/** A circuit with nothing in it. */
+export function emptyCircuit(title: string): Circuit {
+  return { title, purpose: '', available: 0, people: 0, lanes: 0, unread: [], blocks: [] };
+}
+
+/** The slots of a block, without the lines that could not be read. */
+export function slotsOf(block: Block): readonly Slot[] {
+  return block.lines.filter((line): line is Slot => line.kind === 'slot');
+}
+
+/** Every slot of a circuit in order, each once whatever the rounds. */
+export function allSlots(circuit: Circuit): readonly Slot[] {
+  return circuit.blocks.flatMap(slotsOf);
+}

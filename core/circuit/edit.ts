@@ -1,0 +1,108 @@
+import type { Phase } from '../drills/phase.ts';
+import { just } from '../units.ts';
+import { type Block, type Circuit, type Line, type Slot } from './circuit.ts';
+
+/** Where a line stands: its block and its index there. */
+export interface Place {
+  readonly blockId: string;
+  readonly index: number;
+}
+
+/** An empty block of one round. */
+export function newBlock(id: string, phase: Phase): Block {
+  return { id, phase, rounds: just(1), roundRest: 0, lines: [] };
+}
+
+/** The place of a line, or undefined where the circuit has no such line. */
+export function placeOf(circuit: Circuit, lineId: string): Place | undefined {
+  for (const block of circuit.blocks) {
+    const index = block.lines.findIndex((line) => line.id === lineId);
+    if (index >= 0) return { blockId: block.id, index };
+  }
+  return undefined;
+}
+
+/** The place after the very last line, or undefined where the circuit has no block. */
+export function endOf(circuit: Circuit): Place | undefined {
+  const last = circuit.blocks.at(-1);
+  return last && { blockId: last.id, index: last.lines.length };
+}
+
+/** Puts lines in at a place; an index past the end means the end. */
+export function insertLines(circuit: Circuit, place: Place, lines: readonly Line[]): Circuit {
+  return changeLines(circuit, place.blockId, (present) => present.toSpliced(place.index, 0, ...lines));
+}
+
+/** Takes a line out. */
+export function takeOutLine(circuit: Circuit, lineId: string): Circuit {
+  const place = placeOf(circuit, lineId);
+  return place ? changeLines(circuit, place.blockId, (lines) => lines.toSpliced(place.index, 1)) : circuit;
+}
+
+/** Carries a line to a place, whose index counts the lines as they stand once this one is lifted out. */
+export function moveLine(circuit: Circuit, lineId: string, to: Place): Circuit {
+  const from = placeOf(circuit, lineId);
+  if (!from) return circuit;
+  const line = circuit.blocks.find((block) => block.id === from.blockId)?.lines[from.index];
+  if (!line) return circuit;
+  return insertLines(takeOutLine(circuit, lineId), to, [line]);
+}
+
+/** Carries a line one row up or down, into the neighbouring block where it stands at a block's edge. */
+export function carryLine(circuit: Circuit, lineId: string, by: -1 | 1): Circuit {
+  const from = placeOf(circuit, lineId);
+  if (!from) return circuit;
+  const at = circuit.blocks.findIndex((block) => block.id === from.blockId);
+  const block = circuit.blocks[at];
+  const next = circuit.blocks[at + by];
+  if (!block) return circuit;
+  const index = from.index + by;
+  if (index >= 0 && index < block.lines.length) return moveLine(circuit, lineId, { blockId: block.id, index });
+  if (!next) return circuit;
+  return moveLine(circuit, lineId, { blockId: next.id, index: by < 0 ? next.lines.length : 0 });
+}
+
+/** Puts a copy of a slot under a new id right after it. */
+export function duplicateLine(circuit: Circuit, lineId: string, newId: string): Circuit {
+  const place = placeOf(circuit, lineId);
+  if (!place) return circuit;
+  return changeLines(circuit, place.blockId, (lines) =>
+    lines.flatMap((line) => (line.id === lineId ? [line, { ...line, id: newId }] : [line])),
+  );
+}
+
+/** Changes one slot. */
+export function changeSlot(circuit: Circuit, slotId: string, change: (slot: Slot) => Slot): Circuit {
+  const place = placeOf(circuit, slotId);
+  if (!place) return circuit;
+  return changeLines(circuit, place.blockId, (lines) =>
+    lines.map((line) => (line.kind === 'slot' && line.id === slotId ? change(line) : line)),
+  );
+}
+
+/** Puts another line in the place of one. */
+export function replaceLine(circuit: Circuit, lineId: string, line: Line): Circuit {
+  const place = placeOf(circuit, lineId);
+  return place ? changeLines(circuit, place.blockId, (lines) => lines.with(place.index, line)) : circuit;
+}
+
+/** Changes the rounds, rest or phase of a block. */
+export function changeBlock(circuit: Circuit, blockId: string, change: (block: Block) => Block): Circuit {
+  return { ...circuit, blocks: circuit.blocks.map((block) => (block.id === blockId ? change(block) : block)) };
+}
+
+/** Puts a block in after another, or at the end where `afterId` is not given. */
+export function insertBlock(circuit: Circuit, block: Block, afterId?: string): Circuit {
+  const after = circuit.blocks.findIndex((present) => present.id === afterId);
+  const at = after < 0 ? circuit.blocks.length : after + 1;
+  return { ...circuit, blocks: circuit.blocks.toSpliced(at, 0, block) };
+}
+
+/** Takes a block out with everything in it. */
+export function takeOutBlock(circuit: Circuit, blockId: string): Circuit {
+  return { ...circuit, blocks: circuit.blocks.filter((block) => block.id !== blockId) };
+}
+
+function changeLines(circuit: Circuit, blockId: string, change: (lines: readonly Line[]) => readonly Line[]): Circuit {
+  return changeBlock(circuit, blockId, (block) => ({ ...block, lines: change(block.lines) }));
+}

@@ -1,0 +1,21 @@
+import type { Drill } from '../drills/drill.ts';
+import { USUAL_SET_REST_SECONDS } from '../dose/trade.ts';
+import { just } from '../units.ts';
+import type { Slot } from './circuit.ts';
+
+/** A slot that gives a drill its usual dose. */
+export function usualSlot(drill: Drill, id: string): Slot {
+  return {
+    kind: 'slot',
+    id,
+    drillId: drill.id,
+    dose: drill.usual.dose,
+    sides: drill.usual.sides,
+    sets: just(1),
+    setRest: USUAL_SET_REST_SECONDS,
+    rest: 0,
+    pinned: false,
+    optional: false,
+    cue: '',
+  };
+}

@@ -1,0 +1,46 @@
+import type { Range, Seconds } from '../units.ts';
+
+/** The pace of one repetition: even seconds, or lowering – hold – lifting. */
+export type Tempo =
+  | { readonly kind: 'even'; readonly seconds: Seconds }
+  | { readonly kind: 'phased'; readonly lower: Seconds; readonly hold: Seconds; readonly lift: Seconds };
+
+/** Work for a number of seconds. */
+export interface TimeDose {
+  readonly kind: 'time';
+  readonly seconds: Range;
+}
+
+/** A count of repetitions at a tempo. */
+export interface RepsDose {
+  readonly kind: 'reps';
+  readonly count: Range;
+  readonly tempo: Tempo;
+}
+
+/** Held positions: `count` times through `positions`, each held, with `move` seconds to get into each. */
+export interface HoldsDose {
+  readonly kind: 'holds';
+  readonly count: Range;
+  readonly positions: number;
+  readonly hold: Range;
+  readonly move: Seconds;
+}
+
+/** "Until it feels good", bounded by a range of seconds. */
+export interface FeelDose {
+  readonly kind: 'feel';
+  readonly seconds: Range;
+}
+
+/** What a slot asks for, for one side. Distances and ramps join this union with the circuit desk. */
+export type Dose = TimeDose | RepsDose | HoldsDose | FeelDose;
+
+/**
+ * How a dose meets the two sides: `both` at once; `each` side in turn with a change between;
+ * `alternate` interleaved, which doubles counted work and leaves a time dose as the total.
+ */
+export type Sides = 'both' | 'each' | 'alternate';
+
+/** Whether the two halves are called sides (left, right) or ways (directions of travel or turn). */
+export type SideWord = 'side' | 'way';

@@ -1,0 +1,63 @@
+import type { Dose, Sides, SideWord } from '../dose/dose.ts';
+import type { Effort, Seconds } from '../units.ts';
+import type { Kit } from './kit.ts';
+import type { Phase } from './phase.ts';
+import type { Posture } from './posture.ts';
+
+/** Room one person needs: on the spot, a stride each way, a mat's length, or a lane to travel. */
+export const SPACES = ['spot', 'stride', 'mat', 'lane'] as const;
+export type Space = (typeof SPACES)[number];
+
+/** Where a demonstration is best seen from. */
+export type View = 'front' | 'side' | 'three-quarter';
+
+/** What a variant changes against the base drill. */
+export type Change = 'support' | 'range' | 'load' | 'speed' | 'stance' | 'surface';
+
+/** One rung of a drill's ladder. `rung` is 0 for the base, below for gentler, above for stronger. */
+export interface Variant {
+  readonly id: string;
+  readonly name: string;
+  readonly rung: number;
+  readonly changes: readonly Change[];
+}
+
+/** The dose a drill is usually given, with the sides and tempo it is usually done with. */
+export interface UsualDose {
+  readonly dose: Dose;
+  readonly sides: Sides;
+}
+
+/** The usual fault seen in a drill, and what to say about it. */
+export interface Fault {
+  readonly seen: string;
+  readonly fix: string;
+}
+
+/** A movement with its fact sheet. Names and aliases are unique in a library, whatever their case. */
+export interface Drill {
+  readonly id: string;
+  readonly name: string;
+  readonly aliases: readonly string[];
+  /** The phase it mostly serves first. */
+  readonly phases: readonly [Phase, ...Phase[]];
+  readonly posture: Posture;
+  readonly sidesAllowed: readonly [Sides, ...Sides[]];
+  readonly sideWord: SideWord;
+  readonly kit: readonly Kit[];
+  /** What may stand in for a piece of kit. */
+  readonly substitutes: Readonly<Partial<Record<Kit, readonly Kit[]>>>;
+  readonly space: Space;
+  readonly view: View;
+  /** One to three short cues, the safety cue first. */
+  readonly cues: readonly [string, ...string[]];
+  readonly fault: Fault;
+  readonly felt: string;
+  readonly cautions: readonly string[];
+  readonly usual: UsualDose;
+  /** Work seconds for one side under which the drill is not worth doing. */
+  readonly shortestUseful: Seconds;
+  readonly effort: Effort;
+  /** From gentle to strong; holds exactly one base, with rung 0. */
+  readonly ladder: readonly Variant[];
+}

@@ -1,0 +1,48 @@
+/** Equipment a drill can ask for. */
+export const KIT = [
+  'mat',
+  'wall',
+  'chair',
+  'bench',
+  'step',
+  'lane',
+  'line',
+  'rope',
+  'stick',
+  'loop band',
+  'long band',
+  'foam roller',
+  'massage stick',
+  'half-dome',
+  'light plate',
+  'kettlebell',
+  'medicine ball',
+  'barbell',
+  'partner',
+  'rowing machine',
+  'bike',
+  'cross-trainer',
+  'treadmill',
+] as const;
+export type Kit = (typeof KIT)[number];
+
+/** How kit is taken up: `carried` is picked up and put down, `worn` goes on and off, `placed` is there already. */
+export type KitHandling = 'carried' | 'worn' | 'placed';
+
+const CARRIED: ReadonlySet<Kit> = new Set<Kit>([
+  'rope',
+  'stick',
+  'long band',
+  'foam roller',
+  'massage stick',
+  'half-dome',
+  'light plate',
+  'kettlebell',
+  'medicine ball',
+]);
+
+/** How a piece of kit is handled. Mats are laid out before the class, so they cost no seconds. */
+export function handlingOf(kit: Kit): KitHandling {
+  if (kit === 'loop band') return 'worn';
+  return CARRIED.has(kit) ? 'carried' : 'placed';
+}

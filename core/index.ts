@@ -1,0 +1,10 @@
+export { timeCircuit } from './timeline/timeCircuit.ts';
+export type { Segment, SegmentKind, SlotTime, Timeline, WorkSide } from './timeline/timeline.ts';
+export { usualSetting, type Habits, type Setting } from './timeline/setting.ts';
+export { readWhiteboard, type WhiteboardReading } from './whiteboard/readWhiteboard.ts';
+export { writeWhiteboard } from './whiteboard/writeWhiteboard.ts';
+export type { Problem } from './whiteboard/problem.ts';
+export type { Block, Circuit, Line, Slot, UnreadLine } from './circuit/circuit.ts';
+export type { Dose, Sides } from './dose/dose.ts';
+export type { Drill } from './drills/drill.ts';
+export type { DrillLibrary } from './drills/library.ts';

@@ -1,0 +1,171 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { emptyCircuit } from '../circuit/circuit.ts';
+import { newBlock } from '../circuit/edit.ts';
+import { anyCircuit } from '../testing/arbitrary.ts';
+import { circuitOf, repsOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
+import { just } from '../units.ts';
+import { usualSetting, type Setting } from './setting.ts';
+import { timeCircuit } from './timeCircuit.ts';
+import { USUAL_TIMES } from './trade.ts';
+
+const setting = usualSetting(testLibrary);
+
+/** No ready, switch or other hidden time. */
+const noHiddenTime: Setting = {
+  ...setting,
+  times: {
+    ...USUAL_TIMES,
+    sameRank: 0,
+    ranksApart: [0, 0, 0],
+    talkKnown: 0,
+    talkLaterRound: 0,
+    switchUp: 0,
+    switchDown: 0,
+  },
+};
+
+const kinds = (circuit: Parameters<typeof timeCircuit>[0], using = setting) =>
+  timeCircuit(circuit, using).segments.map(({ kind, length }) => `${kind} ${length}`);
+
+describe('worked totals of the model', () => {
+  // Common practice, no source.
+  it('1: nine 30-second drills with no ready, switch or rest time take 4:30', () => {
+    const slots = Array.from({ length: 9 }, (_, index) => testSlot('Tall reach', timeOf(30), 'both', { id: `s${index}` }));
+    expect(timeCircuit(circuitOf(slots), noHiddenTime).total.plan).toBe(270);
+  });
+
+  it.each([
+    [5, 200],
+    [4, 160],
+  ])('2: holds in 4 positions of 5 s, %i times on 2 sides with no moves, take %i s', (count, seconds) => {
+    const dose = { kind: 'holds', count: just(count), positions: 4, hold: just(5), move: 0 } as const;
+    expect(timeCircuit(circuitOf([testSlot('Tall reach', dose, 'each')]), noHiddenTime).total.plan).toBe(seconds);
+  });
+
+  it('3: 8–10 reps on each side on hands and knees, first in the circuit, take 65 s; 59 low, 71 high', () => {
+    const circuit = circuitOf([testSlot('All-fours sway', repsOf(8, 10), 'each')]);
+    expect(kinds(circuit)).toEqual(['ready 6', 'work 27', 'switch 5', 'work 27']);
+    expect(timeCircuit(circuit, setting).total).toEqual({ low: 59, plan: 65, high: 71 });
+  });
+});
+
+describe('a slot', () => {
+  it('counts a per-side dose twice and the change of side once', () => {
+    const { segments, byKind } = timeCircuit(circuitOf([testSlot('Tall reach', timeOf(20), 'each')]), setting);
+    expect(segments.map(({ kind, side }) => `${kind} ${side}`)).toEqual([
+      'ready left',
+      'work left',
+      'switch right',
+      'work right',
+    ]);
+    expect(byKind).toEqual({ ready: 3, work: 40, switch: 3, rest: 0 });
+  });
+
+  it('doubles alternating repetitions without a change of side, and takes an alternating time as the total', () => {
+    expect(kinds(circuitOf([testSlot('Tall reach', repsOf(8), 'alternate')]))).toEqual(['ready 3', 'work 48']);
+    expect(kinds(circuitOf([testSlot('Tall reach', timeOf(30), 'alternate')]))).toEqual(['ready 3', 'work 30']);
+  });
+
+  it('rests between sets but not after the last one, unless the slot rests', () => {
+    const threeSets = testSlot('Tall reach', repsOf(8), 'both', { sets: just(3), rest: 15 });
+    const then = testSlot('Tall reach', timeOf(10), 'both', { id: 'then' });
+    expect(kinds(circuitOf([threeSets, then]))).toEqual([
+      'ready 3',
+      'work 24',
+      'rest 10',
+      'work 24',
+      'rest 10',
+      'work 24',
+      'rest 15',
+      'ready 3',
+      'work 10',
+    ]);
+  });
+
+  it('is talked through while people get there: the longer of the two counts', () => {
+    const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
+    const isNew = { ...setting, newDrills: new Set(['floor-bridge']) };
+    expect(kinds(toFloor)[0]).toBe('ready 8');
+    expect(kinds(toFloor, isNew)[0]).toBe('ready 10');
+  });
+
+  it('takes half as long again to get down where somebody is slow to the floor', () => {
+    const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
+    expect(kinds(toFloor, { ...setting, slowToFloor: true })[0]).toBe('ready 12');
+  });
+
+  it("stretches moving and talking by the coach's own habits, to the half second", () => {
+    const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
+    expect(kinds(toFloor, { ...setting, habits: { move: 1.15, talk: 1 } })[0]).toBe('ready 9.5');
+    expect(kinds(toFloor, { ...setting, habits: { move: 1, talk: 2 } })[0]).toBe('ready 8');
+  });
+});
+
+describe('kit', () => {
+  it('is taken up once, kept while it is used, and put down before the next drill', () => {
+    const circuit = circuitOf([
+      testSlot('Rope turn', timeOf(30), 'both', { id: 'a' }),
+      testSlot('Rope turn', timeOf(30), 'both', { id: 'b' }),
+      testSlot('Loop step', timeOf(30), 'both', { id: 'c' }),
+      testSlot('Tall reach', timeOf(30), 'both', { id: 'd' }),
+    ]);
+    // Rope up 5; kept, so a name and a nod 3; rope down 2 and band on 8; band off 3.
+    expect(kinds(circuit).filter((kind) => kind.startsWith('ready'))).toEqual([
+      'ready 5',
+      'ready 3',
+      'ready 10',
+      'ready 3',
+    ]);
+  });
+});
+
+describe('rounds', () => {
+  it('repeat the block with the round rest between, a nod instead of talk, and nothing after the last work', () => {
+    const slot = testSlot('Tall reach', timeOf(20), 'both', { rest: 5 });
+    const { segments, total } = timeCircuit(circuitOf([slot], { low: 2, high: 3 }, 20), setting);
+    expect(segments.map(({ kind, length, restAfter, round }) => [round, kind, length, restAfter])).toEqual([
+      [1, 'ready', 3, undefined],
+      [1, 'work', 20, undefined],
+      [1, 'rest', 5, 'slot'],
+      [1, 'rest', 20, 'round'],
+      [2, 'ready', 2, undefined],
+      [2, 'work', 20, undefined],
+      [2, 'rest', 5, 'slot'],
+      [2, 'rest', 20, 'round'],
+      [3, 'ready', 2, undefined],
+      [3, 'work', 20, undefined],
+    ]);
+    expect(total).toEqual({ low: 70, plan: 117, high: 117 });
+  });
+});
+
+describe('any circuit', () => {
+  it('ends where its last segment ends, has no gaps, and never takes less at the high end', () => {
+    fc.assert(
+      fc.property(anyCircuit, (circuit) => {
+        const { segments, total, byKind, byPhase, hidden } = timeCircuit(circuit, setting);
+        expect(total.plan).toBe(segments.at(-1)?.end ?? 0);
+        const broken = segments.filter(
+          ({ start, end, length }, index) =>
+            start !== (segments[index - 1]?.end ?? 0) ||
+            end - start !== length ||
+            length <= 0 ||
+            !Number.isInteger(length * 2),
+        );
+        expect(broken).toEqual([]);
+        expect(segments.at(-1)?.kind ?? 'work').not.toBe('rest');
+        expect(total.low).toBeLessThanOrEqual(total.plan);
+        expect(total.plan).toBeLessThanOrEqual(total.high);
+        expect(byKind.work + hidden).toBe(total.plan);
+        expect(Object.values(byPhase).reduce((sum, seconds) => sum + seconds, 0)).toBe(total.plan);
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it('takes no time where it is empty', () => {
+    const empty = { ...emptyCircuit('Empty'), blocks: [newBlock('b', 'raise')] };
+    expect(timeCircuit(empty, setting).total).toEqual({ low: 0, plan: 0, high: 0 });
+  });
+});

@@ -1,0 +1,53 @@
+import type { Phase } from '../drills/phase.ts';
+import type { Posture } from '../drills/posture.ts';
+import type { SideWord } from '../dose/dose.ts';
+import type { Seconds, Spread } from '../units.ts';
+
+export type SegmentKind = 'ready' | 'work' | 'switch' | 'rest';
+
+/** Which side a stretch of work is for; `alternate` changes with every repetition. */
+export type WorkSide = 'both' | 'left' | 'right' | 'alternate';
+
+/** An uninterrupted stretch of a circuit. Starts and ends are seconds from the start of the circuit, at plan. */
+export interface Segment {
+  readonly kind: SegmentKind;
+  readonly start: Seconds;
+  readonly end: Seconds;
+  readonly length: Seconds;
+  readonly blockId: string;
+  readonly phase: Phase;
+  readonly slotId: string;
+  readonly drillId: string;
+  /** From 1. */
+  readonly round: number;
+  readonly rounds: number;
+  /** From 1. */
+  readonly set: number;
+  readonly sets: number;
+  readonly side: WorkSide;
+  readonly sideWord: SideWord;
+  readonly posture: Posture;
+  /** Why people rest: between sets, after the slot, or between rounds. Only a rest has one. */
+  readonly restAfter?: 'set' | 'slot' | 'round';
+}
+
+/** What a slot takes in one round, first one first, at plan. */
+export interface SlotTime {
+  readonly slotId: string;
+  /** Clock at which its `ready` begins in the first round. */
+  readonly start: Seconds;
+  readonly work: Seconds;
+  /** Ready, switches and rests of the first round. */
+  readonly hidden: Seconds;
+}
+
+/** A circuit laid out in time. */
+export interface Timeline {
+  readonly segments: readonly Segment[];
+  readonly slots: readonly SlotTime[];
+  readonly total: Spread;
+  readonly byPhase: Readonly<Record<Phase, Seconds>>;
+  readonly byKind: Readonly<Record<SegmentKind, Seconds>>;
+  /** Ready, switch and rest at plan: the time nobody counts by hand. */
+  readonly hidden: Seconds;
+}

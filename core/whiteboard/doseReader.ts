@@ -1,0 +1,208 @@
+import { LEAST_REP_SECONDS, MOST_POSITIONS, MOST_REP_SECONDS, MOST_SETS } from '../circuit/bounds.ts';
+import type { Dose, Sides, Tempo } from '../dose/dose.ts';
+import { secondsPerRep } from '../dose/workSeconds.ts';
+import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
+import { usualTempo } from '../drills/usualTempo.ts';
+import type { Drill } from '../drills/drill.ts';
+import { just, type Range, type Seconds } from '../units.ts';
+import { Unreadable } from './problem.ts';
+import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange, Scanner } from './scanner.ts';
+
+/** What the words after a drill's name said; what they left out is absent. */
+export interface DoseWords {
+  dose?: Dose;
+  sets?: Range;
+  setRest?: Seconds;
+  sides?: Sides;
+  tempo?: Tempo;
+  positions?: number;
+  move?: Seconds;
+  rest?: Seconds;
+  pinned?: boolean;
+  optional?: boolean;
+  cue?: string;
+}
+
+/** Reads everything after a drill's name. Throws Unreadable at the first word that does not fit. */
+export function readDoseWords(scanner: Scanner, drill: Drill): DoseWords {
+  const words: DoseWords = {};
+  while (!scanner.atEnd) {
+    const column = scanner.column;
+    const read = READERS.some((reader) => reader(scanner, words, drill));
+    if (!read) throw new Unreadable(column, EXPECTED);
+  }
+  return settled(words, scanner);
+}
+
+const EXPECTED =
+  'a dose (30s, 8-10, 3x8, 5x5s), sides (/side, alt), tempo (@3s, @2-1-2), "rest 10s", !, ? or a cue in quotes';
+
+type Reader = (scanner: Scanner, words: DoseWords, drill: Drill) => boolean;
+
+const READERS: readonly Reader[] = [
+  readCue,
+  readMarks,
+  readRests,
+  readSets,
+  readHoldDetails,
+  readDose,
+  readSides,
+  readTempo,
+];
+
+function set<Key extends keyof DoseWords>(words: DoseWords, key: Key, value: DoseWords[Key], column: number): void {
+  if (words[key] !== undefined) throw new Unreadable(column, `only one ${WORD_NAMES[key]} on a line`);
+  words[key] = value;
+}
+
+const WORD_NAMES: Readonly<Record<keyof DoseWords, string>> = {
+  dose: 'dose',
+  sets: 'number of sets',
+  setRest: 'rest between sets',
+  sides: 'way of taking the sides',
+  tempo: 'tempo',
+  positions: 'number of positions',
+  move: 'time to move into a hold',
+  rest: 'rest',
+  pinned: '!',
+  optional: '?',
+  cue: 'cue',
+};
+
+function readCue(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const cue = scanner.take('"((?:[^"]|"")*)"');
+  if (!cue) return false;
+  set(words, 'cue', (cue[0] ?? '').replaceAll('""', '"'), column);
+  return true;
+}
+
+function readMarks(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  if (scanner.take('!')) set(words, 'pinned', true, column);
+  else if (scanner.take('\\?')) set(words, 'optional', true, column);
+  else return false;
+  return true;
+}
+
+function readRests(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const between = scanner.take(`set\\s+rest\\s+${DURATION}`);
+  const after = between ?? scanner.take(`rest\\s+${DURATION}`);
+  if (!after) return false;
+  const range = durationRange(after, column, 0);
+  if (range.low !== range.high) throw new Unreadable(column, 'one length of rest, not a range');
+  set(words, between ? 'setRest' : 'rest', range.low, column);
+  return true;
+}
+
+function readSets(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const sets = scanner.take(`${COUNT}\\s*sets?(?![a-z])(?!\\s+rest)`);
+  if (!sets) return false;
+  set(words, 'sets', countRange(sets, column, MOST_SETS), column);
+  return true;
+}
+
+function readHoldDetails(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const positions = scanner.take('x\\s*(\\d+)\\s*pos(?:itions?)?(?![a-z])');
+  if (positions) {
+    set(words, 'positions', countRange(positions, column, MOST_POSITIONS).low, column);
+    return true;
+  }
+  const move = scanner.take(`move\\s+${DURATION}`);
+  if (!move) return false;
+  set(words, 'move', durationRange(move, column, 0).low, column);
+  return true;
+}
+
+function readDose(scanner: Scanner, words: DoseWords, drill: Drill): boolean {
+  const { column } = scanner;
+  const feel = scanner.take(`feel\\s+${DURATION}`);
+  if (feel) {
+    set(words, 'dose', { kind: 'feel', seconds: durationRange(feel, column) }, column);
+    return true;
+  }
+  const holds = scanner.take(`${COUNT}\\s*x\\s*${DURATION}`);
+  if (holds) {
+    const hold = durationRange(holds.slice(-DURATION_GROUPS), column);
+    const count = countRange(holds, column);
+    set(words, 'dose', { kind: 'holds', count, positions: 1, hold, move: USUAL_HOLD_MOVE_SECONDS }, column);
+    return true;
+  }
+  const time = scanner.take(DURATION);
+  if (time) {
+    set(words, 'dose', { kind: 'time', seconds: durationRange(time, column) }, column);
+    return true;
+  }
+  const setsOfReps = scanner.take(`${COUNT}\\s*x\\s*${COUNT}${NO_UNIT}`);
+  if (setsOfReps) set(words, 'sets', countRange(setsOfReps, column, MOST_SETS), column);
+  const reps = setsOfReps?.slice(-2) ?? scanner.take(`${COUNT}${NO_UNIT}`);
+  if (!reps) return false;
+  set(words, 'dose', { kind: 'reps', count: countRange(reps, column), tempo: usualTempo(drill) }, column);
+  return true;
+}
+
+/** A bare count ends where no letter, decimal or further range follows. */
+const NO_UNIT = '(?![\\w.:-])(?!\\s*(?:sets?(?!\\s+rest)|s|secs?|mins?)(?![a-z]))';
+
+function readSides(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const each = scanner.take('(?:/|per\\s+|each\\s+)(?:sides?|ways?)(?![a-z])|each(?![a-z])');
+  const alternate = scanner.take('alt(?:ernat(?:e|ing))?(?![a-z])');
+  if (each || alternate) {
+    if (each && alternate && (words.dose?.kind === 'time' || words.dose?.kind === 'feel')) {
+      throw new Unreadable(column, 'a time that alternates as one total, such as 60s alt');
+    }
+    if (alternate && words.sides === 'each') words.sides = 'alternate';
+    else set(words, 'sides', alternate ? 'alternate' : 'each', column);
+    return true;
+  }
+  if (!scanner.take('both(?![a-z])')) return false;
+  set(words, 'sides', 'both', column);
+  return true;
+}
+
+function readTempo(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const part = '(\\d+(?:\\.5|\\.0)?)';
+  const phased = scanner.take(`@\\s*${part}-${part}-${part}(?![\\w.-])`);
+  const [lower, hold, lift] = (phased ?? []).map(Number);
+  if (lower !== undefined && hold !== undefined && lift !== undefined) {
+    set(words, 'tempo', { kind: 'phased', lower, hold, lift }, column);
+  } else {
+    const even = scanner.take(`@\\s*${part}\\s*s?(?![\\w./-])`);
+    if (!even) return false;
+    set(words, 'tempo', { kind: 'even', seconds: Number(even[0]) }, column);
+  }
+  const seconds = words.tempo ? secondsPerRep(words.tempo) : 0;
+  if (seconds < LEAST_REP_SECONDS || seconds > MOST_REP_SECONDS) throw new Unreadable(column, 'a tempo of half a second to a minute for one repetition');
+  return true;
+}
+
+function settled(words: DoseWords, scanner: Scanner): DoseWords {
+  const { dose, tempo, positions, move } = words;
+  if (tempo && dose && dose.kind !== 'reps') {
+    throw new Unreadable(scanner.column, 'a count of repetitions to go with the tempo');
+  }
+  if ((positions !== undefined || move !== undefined) && dose?.kind !== 'holds') {
+    throw new Unreadable(scanner.column, 'holds, such as 4x5s, to go with positions or moves');
+  }
+  if (dose?.kind === 'reps' && tempo) return { ...words, dose: { ...dose, tempo } };
+  if (dose?.kind === 'holds') {
+    return { ...words, dose: { ...dose, positions: positions ?? dose.positions, move: move ?? dose.move } };
+  }
+  return words;
+}
+
+/** A tempo alone changes the drill's usual repetitions; other usual doses have none to change. */
+export function usualDoseAt(drill: Drill, tempo: Tempo | undefined, column: number): Dose {
+  const { dose } = drill.usual;
+  if (!tempo) return dose;
+  if (dose.kind !== 'reps') throw new Unreadable(column, 'a count of repetitions to go with the tempo');
+  return { ...dose, tempo };
+}
+
+/** One set, where a line says nothing of sets. */
+export const ONE_SET = just(1);

@@ -1,0 +1,185 @@
+/** Tern Street Hall in Saltmere, an invented harbour town. Nobody and nothing here is real. */
+export const studio = { name: 'Tern Street Hall' };
+
+export const coaches = [
+  { name: 'Imke Sandvoort', email: 'imke@saltmere.example' },
+  { name: 'Tobias Arrowsmith', email: 'tobias@saltmere.example' },
+] as const;
+
+export const sites = [
+  { name: 'Hall floor', lanes: 4, laneMetres: 10, mats: 12, loopBands: 8, walls: 1 },
+  { name: 'Slipway yard', lanes: 6, laneMetres: 15, mats: 0, loopBands: 0, walls: 0 },
+] as const;
+
+export const groups = [
+  { name: 'Dawn Mixed', people: 14 },
+  { name: 'Allotment Movers', people: 9 },
+  { name: 'Lifeboat Crew', people: 8 },
+  { name: 'Back on Deck', people: 6 },
+] as const;
+
+export type CoachName = (typeof coaches)[number]['name'];
+export type SiteName = (typeof sites)[number]['name'];
+export type GroupName = (typeof groups)[number]['name'];
+
+/** A demo circuit, written as its coach would write it on the board. */
+export interface DemoCircuit {
+  readonly group: GroupName | null;
+  readonly site: SiteName;
+  readonly text: string;
+}
+
+export const circuits = {
+  squats: {
+    group: 'Dawn Mixed',
+    site: 'Hall floor',
+    text: `
+# Before squats
+for: squat day
+in: 10:00
+people: 14
+lanes: 4
+
+raise
+  step jack 40s alt
+  skipping rope 60s rest 10s
+mobilise 2 rounds rest 15s
+  lateral lunge 4/side alt
+  long lunge with rotation 3/side alt
+  cat-cow 5 @4s
+activate
+  glute bridge 8 @2-1-2 !
+  lateral band walk 8/way
+integrate
+  inchworm 3 @8s
+  body-weight squat 8
+potentiate
+  squat jump 4 @3s ?
+`,
+  },
+  beds: {
+    group: 'Allotment Movers',
+    site: 'Hall floor',
+    text: `
+# Beds and barrows
+for: digging and lifting
+in: 9:00
+people: 9
+
+raise
+  march on the spot 60s alt
+  cross crawl 40s alt
+mobilise
+  shoulder rolls 8/way
+  hip circles 5/way
+  ankle circles 6/side
+  standing trunk twist 8/side alt
+activate
+  calf raise 10-12 @2s
+  hip airplane, assisted 5/side ? "Fingertips only"
+integrate
+  chair squat 8 ! "Nose over toes"
+  hip hinge reach 8
+`,
+  },
+  haul: {
+    group: 'Lifeboat Crew',
+    site: 'Slipway yard',
+    text: `
+# Haul and jump
+for: hauling and jumping
+in: 10:00
+people: 8
+lanes: 6
+
+raise
+  run on the spot 45s alt
+  jumping jack 30
+  shadow boxing 60s alt
+mobilise
+  arm circles 8/way
+  leg swing, front to back 8/side
+  reverse lunge with turn 5/side alt
+activate
+  band pull-apart 10 rest 10s
+  front plank 2x15s
+integrate 2 rounds rest 20s
+  squat to stand 5
+  inchworm 3
+potentiate
+  pogo hops 3x10 set rest 15s
+  forward jump and stick 4 !
+`,
+  },
+  deck: {
+    group: 'Back on Deck',
+    site: 'Hall floor',
+    text: `
+# Gently back
+for: whole body, easy
+in: 8:00
+people: 6
+
+release
+  breathing reset 45s
+mobilise
+  open book 6/side
+  quadruped rocking 8
+activate
+  dead bug 5/side alt
+  bridge 8
+raise
+  march on the spot 45s alt
+integrate
+  sit to stand 8 "Hands on the chair if you like"
+`,
+  },
+  desk: {
+    group: null,
+    site: 'Hall floor',
+    text: `
+# Desk-day reset
+for: desk reset
+in: 5:00
+people: 1
+
+release
+  breathing reset 40s
+mobilise
+  half-kneeling hip flexor stretch 2x10s/side
+  thread the needle 5/side
+raise
+  step jack 30s alt
+`,
+  },
+} as const satisfies Record<string, DemoCircuit>;
+
+export type CircuitKey = keyof typeof circuits;
+
+/** A session of the weekly timetable. Days count from Sunday, 0. */
+export interface TimetableEntry {
+  readonly days: readonly number[];
+  /** Wall clock at the site. */
+  readonly at: string;
+  readonly circuit: CircuitKey;
+  readonly coach: CoachName;
+  readonly minutes: number;
+}
+
+export const timetable: readonly TimetableEntry[] = [
+  { days: [1, 2, 3, 4, 5], at: '06:15', circuit: 'squats', coach: 'Imke Sandvoort', minutes: 10 },
+  { days: [0, 1, 3, 4, 6], at: '10:00', circuit: 'beds', coach: 'Tobias Arrowsmith', minutes: 9 },
+  { days: [0, 2, 4, 5, 6], at: '12:30', circuit: 'desk', coach: 'Imke Sandvoort', minutes: 5 },
+  { days: [1, 3, 5, 6, 0], at: '16:45', circuit: 'deck', coach: 'Tobias Arrowsmith', minutes: 8 },
+  { days: [2, 3, 4, 6], at: '18:30', circuit: 'haul', coach: 'Imke Sandvoort', minutes: 10 },
+];
+
+/** What the coaches noted after past sessions, used in turn. */
+export const notes = [
+  { effort: 4, warm: 'yes', note: '' },
+  { effort: 5, warm: 'yes', note: 'Rope tangled twice; lay them out before the class.' },
+  { effort: 4, warm: 'nearly', note: 'Cold hall. Half a minute more on the raise next time.' },
+  { effort: 3, warm: 'nearly', note: 'Talked long before the floor drills.' },
+  { effort: 5, warm: 'yes', note: '' },
+  { effort: 4, warm: 'yes', note: 'Lateral lunge: left hips stiffer for half of them.' },
+] as const;

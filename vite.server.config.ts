@@ -1,0 +1,16 @@
+import { defineConfig } from 'vite';
+
+/** Builds what Node runs in production, so that no TypeScript is loaded at run time. Packages stay in node_modules. */
+export default defineConfig({
+  build: {
+    ssr: true,
+    outDir: 'server/dist',
+    target: 'node20',
+    sourcemap: true,
+    rollupOptions: {
+      input: { main: 'server/main.ts', migrate: 'server/migrate.ts', demo: 'demo/load.ts' },
+      output: { entryFileNames: '[name].js', chunkFileNames: '[name]-[hash].js' },
+    },
+  },
+  ssr: { noExternal: [/^@prompt-spark\//] },
+});

@@ -1,0 +1,34 @@
+import { defineConfig } from 'vitest/config';
+
+/** One project a kind of test; `bin/test` runs them all and adds them up. */
+export default defineConfig({
+  test: {
+    projects: [
+      { test: { name: 'core', include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'catalogue/**/*.test.ts'] } },
+      {
+        extends: './web/vite.config.ts',
+        test: { name: 'web', include: ['web/**/*.test.ts'] },
+      },
+      {
+        test: {
+          name: 'server',
+          include: ['server/**/*.test.ts', 'demo/**/*.test.ts'],
+          globalSetup: ['server/testing/database.ts'],
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        test: {
+          name: 'e2e',
+          include: ['e2e/**/*.test.ts'],
+          globalSetup: ['e2e/app.ts'],
+          fileParallelism: false,
+          testTimeout: 180_000,
+          hookTimeout: 120_000,
+        },
+      },
+    ],
+  },
+});

@@ -1,12 +1,12 @@
-import { LEAST_REP_SECONDS, MOST_POSITIONS, MOST_REP_SECONDS, MOST_SETS } from '../circuit/bounds.ts';
+import { MOST_POSITIONS, MOST_SETS } from '../circuit/bounds.ts';
 import type { Dose, Sides, Tempo } from '../dose/dose.ts';
-import { secondsPerRep } from '../dose/workSeconds.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
 import { just, type Range, type Seconds } from '../units.ts';
 import { Unreadable } from './problem.ts';
 import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange, Scanner } from './scanner.ts';
+import { takeTempo } from './tempo.ts';
 
 /** What the words after a drill's name said; what they left out is absent. */
 export interface DoseWords {
@@ -166,18 +166,9 @@ function readSides(scanner: Scanner, words: DoseWords): boolean {
 
 function readTempo(scanner: Scanner, words: DoseWords): boolean {
   const { column } = scanner;
-  const part = '(\\d+(?:\\.5|\\.0)?)';
-  const phased = scanner.take(`@\\s*${part}-${part}-${part}(?![\\w.-])`);
-  const [lower, hold, lift] = (phased ?? []).map(Number);
-  if (lower !== undefined && hold !== undefined && lift !== undefined) {
-    set(words, 'tempo', { kind: 'phased', lower, hold, lift }, column);
-  } else {
-    const even = scanner.take(`@\\s*${part}\\s*s?(?![\\w./-])`);
-    if (!even) return false;
-    set(words, 'tempo', { kind: 'even', seconds: Number(even[0]) }, column);
-  }
-  const seconds = words.tempo ? secondsPerRep(words.tempo) : 0;
-  if (seconds < LEAST_REP_SECONDS || seconds > MOST_REP_SECONDS) throw new Unreadable(column, 'a tempo of half a second to a minute for one repetition');
+  const tempo = takeTempo(scanner, '@\\s*');
+  if (!tempo) return false;
+  set(words, 'tempo', tempo, column);
   return true;
 }
 

@@ -1,0 +1,47 @@
+import { check } from '@prompt-spark/contract/check';
+import type Joi from 'joi';
+import { ref, type Ref } from 'vue';
+import { ServerProblem } from '../api/request.ts';
+
+/** A form that is checked against the same schema as the route it goes to. */
+export interface Form {
+  /** What is wrong, by field path such as "/email". */
+  readonly errors: Ref<Readonly<Record<string, string>>>;
+  /** What is wrong with the whole, in a sentence; empty where nothing is. */
+  readonly trouble: Ref<string>;
+  readonly busy: Ref<boolean>;
+  submit(value: unknown): Promise<void>;
+}
+
+/** Checks what was typed, hands it on, and shows what the schema or the server says is wrong. */
+export function useForm<T>(schema: Joi.Schema<T>, hand: (value: T) => Promise<void>): Form {
+  const errors = ref<Readonly<Record<string, string>>>({});
+  const trouble = ref('');
+  const busy = ref(false);
+
+  async function submit(value: unknown): Promise<void> {
+    const checked = check(schema, value);
+    errors.value = checked.ok ? {} : byPath(checked.errors);
+    trouble.value = '';
+    if (!checked.ok) return;
+    busy.value = true;
+    try {
+      await hand(checked.value);
+    } catch (error) {
+      if (error instanceof ServerProblem) errors.value = byPath(error.problem.errors ?? []);
+      trouble.value = Object.keys(errors.value).length > 0 ? '' : messageOf(error);
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  return { errors, trouble, busy, submit };
+}
+
+function byPath(errors: readonly { readonly path: string; readonly message: string }[]): Record<string, string> {
+  return Object.fromEntries(errors.map(({ path, message }) => [path, message]));
+}
+
+function messageOf(error: unknown): string {
+  return error instanceof Error ? error.message : 'Something went wrong. Try again.';
+}

@@ -1,0 +1,28 @@
+import { onMounted, ref, type Ref } from 'vue';
+
+/** Something that is being fetched for a page. */
+export interface Loading {
+  readonly ready: Ref<boolean>;
+  /** Why it could not be fetched; empty while it can. */
+  readonly trouble: Ref<string>;
+  again(): Promise<void>;
+}
+
+/** Fetches what a page needs when it is shown, and lets it be tried again. */
+export function useLoading(fetch: () => Promise<unknown>): Loading {
+  const ready = ref(false);
+  const trouble = ref('');
+
+  async function again(): Promise<void> {
+    trouble.value = '';
+    try {
+      await fetch();
+      ready.value = true;
+    } catch (error) {
+      trouble.value = error instanceof Error ? error.message : 'Something went wrong.';
+    }
+  }
+
+  onMounted(again);
+  return { ready, trouble, again };
+}

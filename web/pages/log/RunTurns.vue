@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import type { RunTurn } from '@prompt-spark/contract/run';
+import { computed } from 'vue';
+import { clock } from '../../pieces/clock.ts';
+import { phaseName } from '../../pieces/fuseShape.ts';
+
+/** Planned and actual time of every slot, with bars on one scale: the plan as an outline, what it took filled in. */
+const { turns } = defineProps<{ turns: readonly RunTurn[] }>();
+const longest = computed(() => Math.max(1, ...turns.map(({ planned, actual }) => Math.max(planned, actual))));
+const share = (seconds: number) => `${(100 * seconds) / longest.value}%`;
+const several = computed(() => turns.some(({ round }) => round > 1));
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th>Slot</th>
+        <th class="bars"><span class="visually-hidden">Planned and actual as bars</span></th>
+        <th class="number">Planned</th>
+        <th class="number">Actual</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="turn in turns" :key="`${turn.slotId} ${turn.round}`">
+        <td>
+          {{ turn.drillName }}
+          <span class="soft small">{{ phaseName(turn.phase) }}{{ several ? `, round ${turn.round}` : '' }}</span>
+        </td>
+        <td class="bars" aria-hidden="true">
+          <span class="plan" :style="{ width: share(turn.planned) }" />
+          <span :class="['took', { over: turn.actual > turn.planned * 1.1 }]" :style="{ width: share(turn.actual) }" />
+        </td>
+        <td class="number clock">{{ clock(turn.planned) }}</td>
+        <td class="number clock">{{ clock(turn.actual) }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  max-width: 52rem;
+  margin: 0.5rem 0;
+  border-collapse: collapse;
+}
+th {
+  padding: 0.25rem 0.75rem 0.25rem 0;
+  font-size: var(--size-small);
+  font-weight: 500;
+  text-align: left;
+  color: var(--soft);
+}
+td {
+  padding: 0.3rem 0.75rem 0.3rem 0;
+  border-top: 1px solid var(--line);
+}
+.bars {
+  position: relative;
+  width: 34%;
+}
+.plan,
+.took {
+  display: block;
+  height: 9px;
+  border-radius: 4px;
+}
+.plan {
+  border: 1.5px solid var(--soft);
+}
+.took {
+  margin-top: 2px;
+  background: var(--moss);
+}
+.took.over {
+  background: var(--brick);
+}
+.number {
+  text-align: right;
+  font-weight: 500;
+}
+td .small {
+  display: block;
+}
+@media (max-width: 700px) {
+  .bars {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { mdiAlertOutline } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { clock, timeOfDay } from '../../pieces/clock.ts';
+import { useCircuitsStore } from '../../stores/circuits.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import { timeCircuit } from '@prompt-spark/core';
+
+/** Offers both versions where somebody else saved this circuit since it was opened. Nothing is lost whichever is kept. */
+const sheet = useSheetStore();
+const circuits = useCircuitsStore();
+const library = useLibraryStore();
+const trouble = ref('');
+const theirs = computed(() => (sheet.saving.kind === 'conflict' ? sheet.saving.theirs : undefined));
+const length = computed(() =>
+  theirs.value ? clock(timeCircuit(theirs.value.circuit, library.setting).total.plan) : '',
+);
+
+async function keepBoth(): Promise<void> {
+  if (!theirs.value) return;
+  try {
+    const title = `${sheet.circuit.title}, my version`.slice(0, 120);
+    await circuits.add({ ...sheet.draft, circuit: { ...sheet.circuit, title } });
+    sheet.takeTheirs(theirs.value);
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : 'The copy could not be made.';
+  }
+}
+</script>
+
+<template>
+  <div v-if="theirs" class="conflict" role="alert">
+    <v-icon :icon="mdiAlertOutline" />
+    <p>
+      <strong>This circuit was changed in another window at {{ timeOfDay(theirs.savedAt) }}.</strong>
+      The other version takes {{ length }}, yours {{ clock(sheet.timeline.total.plan) }}. {{ trouble }}
+    </p>
+    <v-btn variant="outlined" @click="sheet.keepMine(theirs)">Keep mine</v-btn>
+    <v-btn variant="outlined" @click="sheet.takeTheirs(theirs)">Take the other</v-btn>
+    <v-btn @click="keepBoth">Keep both</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.conflict {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.75rem;
+  padding: 0.6rem 1.5rem;
+  border-bottom: 1px solid var(--line);
+  background: var(--card);
+}
+.conflict > .v-icon {
+  color: var(--brick);
+}
+p {
+  flex: 1 1 20rem;
+}
+</style>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import type { Dose } from '@prompt-spark/core';
+import type { Tempo } from '@prompt-spark/core/dose/dose';
+import { MOST_POSITIONS } from '@prompt-spark/core/circuit/bounds';
+import { just } from '@prompt-spark/core/units';
+import { readTempoText } from '@prompt-spark/core/whiteboard/tempo';
+import { writeTempo } from '@prompt-spark/core/whiteboard/writeWhiteboard';
+import { ref, watch } from 'vue';
+import TextAmount from '../../pieces/TextAmount.vue';
+
+/** The amounts of a dose of any kind. */
+const { dose } = defineProps<{ dose: Dose }>();
+const emit = defineEmits<{ change: [dose: Dose, field: string] }>();
+
+const tempoText = ref('');
+const tempoTrouble = ref('');
+watch(
+  () => dose,
+  (now) => {
+    if (now.kind === 'reps' && !sameTempo(now.tempo)) tempoText.value = writeTempo(now.tempo);
+  },
+  { immediate: true },
+);
+
+function sameTempo(tempo: Tempo): boolean {
+  const read = readTempoText(tempoText.value);
+  return read.ok && writeTempo(read.tempo) === writeTempo(tempo);
+}
+
+function typeTempo(text: string): void {
+  tempoText.value = text;
+  const read = readTempoText(text);
+  tempoTrouble.value = read.ok ? '' : read.expected;
+  if (read.ok && dose.kind === 'reps') emit('change', { ...dose, tempo: read.tempo }, 'tempo');
+}
+</script>
+
+<template>
+  <TextAmount
+    v-if="dose.kind === 'time' || dose.kind === 'feel'"
+    :label="dose.kind === 'feel' ? 'From – to' : 'For'"
+    unit="time"
+    :model-value="dose.seconds"
+    @update:model-value="(seconds) => emit('change', { ...dose, seconds }, 'seconds')"
+  />
+  <template v-else-if="dose.kind === 'reps'">
+    <TextAmount
+      label="Reps"
+      unit="count"
+      :model-value="dose.count"
+      @update:model-value="(count) => emit('change', { ...dose, count }, 'count')"
+    />
+    <v-text-field
+      label="Tempo: 3s or 2-1-2"
+      :model-value="tempoText"
+      :error-messages="tempoTrouble"
+      @update:model-value="typeTempo"
+    />
+  </template>
+  <template v-else>
+    <TextAmount
+      label="Holds"
+      unit="count"
+      :model-value="dose.count"
+      @update:model-value="(count) => emit('change', { ...dose, count }, 'count')"
+    />
+    <TextAmount
+      label="Held for"
+      unit="time"
+      :model-value="dose.hold"
+      @update:model-value="(hold) => emit('change', { ...dose, hold }, 'hold')"
+    />
+    <TextAmount
+      label="Positions"
+      unit="count"
+      single
+      :most="MOST_POSITIONS"
+      :model-value="just(dose.positions)"
+      @update:model-value="({ high }) => emit('change', { ...dose, positions: high }, 'positions')"
+    />
+    <TextAmount
+      label="Moving in"
+      unit="time"
+      single
+      :least="0"
+      :model-value="just(dose.move)"
+      @update:model-value="({ high }) => emit('change', { ...dose, move: high }, 'move')"
+    />
+  </template>
+</template>

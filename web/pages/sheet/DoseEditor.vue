@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import { mdiContentDuplicate, mdiPinOutline, mdiPlaylistRemove } from '@mdi/js';
+import type { Dose, Drill, Sides, Slot } from '@prompt-spark/core';
+import { MOST_SETS } from '@prompt-spark/core/circuit/bounds';
+import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { startingDose } from '@prompt-spark/core/dose/startingDose';
+import { just } from '@prompt-spark/core/units';
+import { writeLine } from '@prompt-spark/core/whiteboard/writeWhiteboard';
+import { computed } from 'vue';
+import TextAmount from '../../pieces/TextAmount.vue';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import DoseAmounts from './DoseAmounts.vue';
+
+/** Changes a slot's dose in place: kind, amount, sides, sets, rest and the coach's own cue. */
+const { slotLine, drill } = defineProps<{ slotLine: Slot; drill: Drill }>();
+const sheet = useSheetStore();
+const desk = useDeskStore();
+const library = useLibraryStore();
+
+const KINDS: readonly { readonly value: Dose['kind']; readonly title: string }[] = [
+  { value: 'time', title: 'Seconds' },
+  { value: 'reps', title: 'Reps' },
+  { value: 'holds', title: 'Holds' },
+  { value: 'feel', title: 'By feel' },
+];
+const sides = computed(() => [
+  { value: 'both' as Sides, title: 'At once' },
+  { value: 'each' as Sides, title: drill.sideWord === 'way' ? 'Each way' : 'Each side' },
+  { value: 'alternate' as Sides, title: 'Alternating' },
+]);
+const written = computed(() => writeLine(slotLine, library.library));
+
+function change(make: (slot: Slot) => Slot, field = ''): void {
+  const about = field && `${field} ${slotLine.id}`;
+  sheet.changeCircuit((circuit) => changeSlot(circuit, slotLine.id, make), about);
+}
+
+function changeKind(kind: Dose['kind']): void {
+  if (kind !== slotLine.dose.kind) change((slot) => ({ ...slot, dose: startingDose(kind, drill) }));
+}
+</script>
+
+<template>
+  <div class="editor" role="group" :aria-label="`Dose of ${drill.name}`" @keydown.esc="desk.toggleOpen(slotLine.id)">
+    <div class="line">
+      <v-btn-toggle
+        density="compact"
+        variant="outlined"
+        mandatory
+        aria-label="Kind of dose"
+        :model-value="slotLine.dose.kind"
+        @update:model-value="changeKind"
+      >
+        <v-btn v-for="kind in KINDS" :key="kind.value" :value="kind.value">{{ kind.title }}</v-btn>
+      </v-btn-toggle>
+      <v-btn-toggle
+        density="compact"
+        variant="outlined"
+        mandatory
+        aria-label="Sides"
+        :model-value="slotLine.sides"
+        @update:model-value="(value: Sides) => change((slot) => ({ ...slot, sides: value }))"
+      >
+        <v-btn v-for="side in sides" :key="side.value" :value="side.value">{{ side.title }}</v-btn>
+      </v-btn-toggle>
+    </div>
+    <div class="fields">
+      <DoseAmounts :dose="slotLine.dose" @change="(dose, field) => change((slot) => ({ ...slot, dose }), field)" />
+      <TextAmount
+        label="Sets"
+        unit="count"
+        :most="MOST_SETS"
+        :model-value="slotLine.sets"
+        @update:model-value="(sets) => change((slot) => ({ ...slot, sets }), 'sets')"
+      />
+      <TextAmount
+        v-if="slotLine.sets.high > 1"
+        label="Rest between sets"
+        unit="time"
+        single
+        :least="0"
+        :model-value="just(slotLine.setRest)"
+        @update:model-value="({ high }) => change((slot) => ({ ...slot, setRest: high }), 'set rest')"
+      />
+      <TextAmount
+        label="Rest after"
+        unit="time"
+        single
+        :least="0"
+        :model-value="just(slotLine.rest)"
+        @update:model-value="({ high }) => change((slot) => ({ ...slot, rest: high }), 'rest')"
+      />
+    </div>
+    <v-text-field
+      label="Your own cue"
+      :placeholder="drill.cues[0]"
+      persistent-placeholder
+      maxlength="200"
+      :model-value="slotLine.cue"
+      @update:model-value="(cue: string) => change((slot) => ({ ...slot, cue: cue.trim() }), 'cue')"
+    />
+    <div class="line">
+      <code class="soft small">{{ written }}</code>
+      <span class="acts">
+        <v-btn
+          :prepend-icon="mdiPinOutline"
+          variant="text"
+          :aria-pressed="slotLine.pinned"
+          @click="change((slot) => ({ ...slot, pinned: !slot.pinned }))"
+          >{{ slotLine.pinned ? 'Unpin' : 'Pin' }}</v-btn
+        >
+        <v-btn :prepend-icon="mdiContentDuplicate" variant="text" @click="desk.duplicate">Duplicate</v-btn>
+        <v-btn :prepend-icon="mdiPlaylistRemove" variant="text" @click="desk.takeOut(slotLine.id)">Take out</v-btn>
+      </span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.editor {
+  display: grid;
+  gap: 0.75rem;
+  padding: 0.9rem;
+  margin-top: 0.25rem;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  background: var(--card);
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 0.6rem;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(7rem, 1fr));
+  gap: 0.6rem;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+}
+code {
+  font-family: var(--text);
+}
+</style>

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { timeOfDay } from '../../pieces/clock.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+
+/** How saving stands, in words. */
+const sheet = useSheetStore();
+const words = computed(() => {
+  const state = sheet.saving;
+  switch (state.kind) {
+    case 'saved':
+      return `Saved ${timeOfDay(state.at)}`;
+    case 'saving':
+      return 'Saving…';
+    case 'away':
+      return 'Server away: kept in this browser';
+    case 'conflict':
+      return 'Changed elsewhere';
+    case 'refused':
+      return `Not saved: ${state.reason}`;
+  }
+});
+const bad = computed(() => ['away', 'conflict', 'refused'].includes(sheet.saving.kind));
+</script>
+
+<template>
+  <span role="status" data-test="saved" :class="{ bad }">{{ words }}</span>
+</template>
+
+<style scoped>
+.bad {
+  color: var(--brick);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js';
+import type { Block } from '@prompt-spark/core';
+import { changeBlock, insertLines, moveLine, takeOutBlock } from '@prompt-spark/core/circuit/edit';
+import { usualSlot } from '@prompt-spark/core/circuit/slot';
+import { MOST_ROUNDS } from '@prompt-spark/core/circuit/bounds';
+import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
+import { just } from '@prompt-spark/core/units';
+import { computed, ref } from 'vue';
+import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
+import { rangeWords } from '../../pieces/doseWords.ts';
+import { phaseName } from '../../pieces/fuseShape.ts';
+import TextAmount from '../../pieces/TextAmount.vue';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import SlotRow from './SlotRow.vue';
+import UnreadRow from './UnreadRow.vue';
+
+/** A block: its phase, its rounds in the margin, and its rows, which can be dragged about and between blocks. */
+const { block } = defineProps<{ block: Block }>();
+const sheet = useSheetStore();
+const desk = useDeskStore();
+const library = useLibraryStore();
+const changing = ref(false);
+
+const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
+const repeats = computed(() => block.rounds.high > 1);
+const summary = computed(() => {
+  const rest = block.roundRest ? ` · ${block.roundRest} s between` : '';
+  return repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
+});
+
+function change(make: (block: Block) => Block, about: string): void {
+  sheet.changeCircuit((circuit) => changeBlock(circuit, block.id, make), about);
+}
+
+/** Carries the dragged row to where it was dropped, or puts the dragged drill in there. */
+function drop(event: DraggableEvent): void {
+  const { lineId, drillId } = dragged(event);
+  const place = { blockId: block.id, index: event.newDraggableIndex ?? 0 };
+  if (lineId !== undefined) {
+    sheet.changeCircuit((circuit) => moveLine(circuit, lineId, place));
+    desk.select(lineId);
+    return;
+  }
+  const drill = drillId === undefined ? undefined : library.drillOf(drillId);
+  if (!drill) return;
+  const slot = usualSlot(drill, crypto.randomUUID());
+  sheet.changeCircuit((circuit) => insertLines(circuit, place, [slot]));
+  desk.select(slot.id);
+}
+
+function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillId: string | undefined } {
+  return { lineId: item.dataset['line'], drillId: item.dataset['drill'] };
+}
+</script>
+
+<template>
+  <section :class="['block', { repeats }]" :aria-label="`${phaseName(block.phase)}, ${summary}`">
+    <header>
+      <h2>{{ phaseName(block.phase) }}</h2>
+      <button type="button" :class="['rounds', { repeats }]" :aria-expanded="changing" @click="changing = !changing">
+        {{ summary }}<span class="visually-hidden">, change the {{ phaseName(block.phase) }} block</span>
+      </button>
+    </header>
+    <div v-if="changing" class="settings">
+      <v-select
+        label="Phase"
+        density="compact"
+        :items="phases"
+        :model-value="block.phase"
+        @update:model-value="(phase: Phase) => change((now) => ({ ...now, phase }), '')"
+      />
+      <TextAmount
+        label="Rounds"
+        unit="count"
+        :most="MOST_ROUNDS"
+        :model-value="block.rounds"
+        @update:model-value="(rounds) => change((now) => ({ ...now, rounds }), `rounds ${block.id}`)"
+      />
+      <TextAmount
+        label="Rest between rounds"
+        unit="time"
+        single
+        :least="0"
+        :model-value="just(block.roundRest)"
+        @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
+      />
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiClose"
+        @click="sheet.changeCircuit((circuit) => takeOutBlock(circuit, block.id))"
+      >
+        Take out the block
+      </v-btn>
+    </div>
+    <VueDraggable
+      tag="ol"
+      class="lines"
+      group="lines"
+      handle=".grip"
+      :animation="140"
+      :model-value="[...block.lines]"
+      :data-block="block.id"
+      @add="drop"
+      @update="drop"
+    >
+      <template v-for="line in block.lines" :key="line.id">
+        <SlotRow v-if="line.kind === 'slot'" :slot-line="line" />
+        <UnreadRow v-else :line="line" />
+      </template>
+    </VueDraggable>
+    <button
+      v-if="!block.lines.length"
+      type="button"
+      :class="['hole', { here: desk.cursor.blockId === block.id }]"
+      @click="desk.enterBlock(block.id)"
+    >
+      Nothing here yet: type a line below, or drag a drill in
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.block {
+  position: relative;
+  margin-bottom: 0.9rem;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+  padding-left: 4.25rem;
+}
+h2 {
+  font-size: 1.05rem;
+}
+.rounds {
+  min-height: 32px;
+  padding: 0 0.6rem;
+  border: 1px solid transparent;
+  border-radius: 16px;
+  background: none;
+  font: 500 var(--size-small) var(--text);
+  color: var(--soft);
+  cursor: pointer;
+}
+.rounds:hover,
+.rounds.repeats {
+  border-color: var(--ink);
+  color: var(--ink);
+}
+.settings {
+  display: grid;
+  grid-template-columns: 9rem 6rem 10rem auto;
+  justify-content: start;
+  gap: 0.6rem;
+  padding: 0.5rem 0 0.75rem 4.25rem;
+}
+.lines {
+  position: relative;
+  display: grid;
+  gap: 0.35rem;
+  min-height: 0.5rem;
+  list-style: none;
+}
+.block.repeats .lines::before {
+  content: '';
+  position: absolute;
+  left: 3.55rem;
+  top: 0.25rem;
+  bottom: 0.25rem;
+  width: 7px;
+  border: 1.5px solid var(--soft);
+  border-right: 0;
+  border-radius: 5px 0 0 5px;
+}
+.hole {
+  width: calc(100% - 4.25rem);
+  min-height: 48px;
+  margin-left: 4.25rem;
+  border: 1px dashed var(--line);
+  border-radius: 10px;
+  background: none;
+  font: 400 0.9375rem var(--text);
+  color: var(--soft);
+  cursor: pointer;
+}
+.hole.here {
+  border-color: var(--damson);
+}
+@media (max-width: 700px) {
+  .settings {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { mdiBookOpenPageVariantOutline, mdiKeyboardOutline, mdiRedo, mdiTuneVariant, mdiUndo } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { clock } from '../../pieces/clock.ts';
+import TimeFuse from '../../pieces/TimeFuse.vue';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import SaveStatus from './SaveStatus.vue';
+import SheetSettings from './SheetSettings.vue';
+import TitleField from './TitleField.vue';
+
+/** What the circuit is, what it takes of the time there is, and its fuse. */
+const emit = defineEmits<{ start: []; help: []; drawer: [] }>();
+const sheet = useSheetStore();
+const desk = useDeskStore();
+const library = useLibraryStore();
+const setting = ref(false);
+
+const about = computed(() => {
+  const people = sheet.circuit.people || sheet.group?.people;
+  const parts = [sheet.group?.name, people ? `${people} people` : '', sheet.site?.name, sheet.circuit.purpose];
+  return parts.filter(Boolean).join(' · ') || 'No group or site yet';
+});
+const total = computed(() => sheet.timeline.total);
+const over = computed(() => sheet.circuit.available > 0 && total.value.plan > sheet.circuit.available);
+const ends = computed(() => {
+  const { low, high } = total.value;
+  return low === high ? '' : `${clock(low)} to ${clock(high)} · `;
+});
+</script>
+
+<template>
+  <header class="head">
+    <div class="top">
+      <div class="what">
+        <TitleField />
+        <button class="about soft" type="button" :aria-expanded="setting" @click="setting = !setting">
+          {{ about }} <v-icon :icon="mdiTuneVariant" size="16" /><span class="visually-hidden">, change</span>
+        </button>
+      </div>
+      <div class="sums">
+        <p>
+          <span :class="['clock', { over }]" data-test="total">{{ clock(total.plan) }}</span>
+          <span class="soft of"> {{ sheet.circuit.available ? `of ${clock(sheet.circuit.available)}` : 'in all' }}</span>
+        </p>
+        <p class="soft small">{{ ends }}{{ clock(sheet.timeline.hidden) }} hidden · <SaveStatus /></p>
+      </div>
+      <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
+    </div>
+    <SheetSettings v-if="setting" @done="setting = false" />
+    <div class="line">
+      <TimeFuse
+        class="fuse"
+        :segments="sheet.timeline.segments"
+        :effort-of="({ drillId }) => library.drillOf(drillId)?.effort ?? 0"
+        :available="sheet.circuit.available"
+        :selected="desk.selectedId"
+        labels
+      />
+      <div class="tools">
+        <v-btn class="drills" :icon="mdiBookOpenPageVariantOutline" variant="text" aria-label="Drills" @click="emit('drawer')" />
+        <v-btn :icon="mdiUndo" variant="text" aria-label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
+        <v-btn :icon="mdiRedo" variant="text" aria-label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
+        <v-btn :icon="mdiKeyboardOutline" variant="text" aria-label="Keys" @click="emit('help')" />
+      </div>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  padding: 0.9rem 1.5rem 0.6rem;
+  border-bottom: 1px solid var(--line);
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 1.5rem;
+}
+.what {
+  flex: 1;
+  min-width: 0;
+}
+.about {
+  padding: 0.15rem 0;
+  border: 0;
+  background: none;
+  font: 400 var(--size-body) var(--text);
+  text-align: left;
+  cursor: pointer;
+}
+.about:hover {
+  color: var(--ink);
+}
+.sums {
+  text-align: right;
+}
+.clock {
+  font-size: var(--size-clock);
+}
+.over {
+  color: var(--brick);
+}
+.of {
+  font-size: var(--size-lead);
+  font-weight: 600;
+}
+.line {
+  display: flex;
+  align-items: end;
+  gap: 1rem;
+  margin-top: 0.6rem;
+}
+.fuse {
+  flex: 1;
+  min-width: 0;
+}
+.tools {
+  display: flex;
+  margin-bottom: -0.5rem;
+}
+.drills {
+  display: none;
+}
+@media (max-width: 1080px) {
+  .drills {
+    display: inline-grid;
+  }
+}
+@media (max-width: 700px) {
+  .head {
+    padding: 0.75rem 1rem 0.25rem;
+  }
+  .top {
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+  }
+  .what {
+    flex-basis: 100%;
+  }
+  .sums {
+    flex: 1;
+    text-align: left;
+  }
+  .line {
+    flex-direction: column;
+    align-items: stretch;
+    gap: 0.25rem;
+  }
+  .tools {
+    justify-content: space-between;
+  }
+}
+</style>

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { onBeforeUnmount, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useLoading } from '../../composables/useLoading.ts';
+import LoadingGate from '../../pieces/LoadingGate.vue';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import ConflictBar from './ConflictBar.vue';
+import DrillDrawer from './DrillDrawer.vue';
+import KeysHelp from './KeysHelp.vue';
+import MarginNotes from './MarginNotes.vue';
+import SheetHeader from './SheetHeader.vue';
+import SheetRows from './SheetRows.vue';
+import { useSheetKeys } from './useSheetKeys.ts';
+import WhiteboardLine from './WhiteboardLine.vue';
+
+/** The circuit on the desk: drawer, sheet, margin, and the whiteboard line at the foot. */
+const { id } = defineProps<{ id: string }>();
+const sheet = useSheetStore();
+const desk = useDeskStore();
+const router = useRouter();
+const help = ref(false);
+const drawer = ref(false);
+const loading = useLoading(open);
+
+async function open(): Promise<void> {
+  await sheet.open(id);
+  desk.enterBlock(sheet.circuit.blocks.at(-1)?.id ?? '');
+}
+
+function start(): void {
+  void sheet.flush();
+  void router.push({ name: 'stage', params: { id } });
+}
+
+useSheetKeys({ start, help: () => (help.value = true) });
+watch(() => id, loading.again);
+onBeforeUnmount(sheet.close);
+</script>
+
+<template>
+  <div class="desk">
+    <LoadingGate :loading="loading">
+      <SheetHeader @start="start" @help="help = true" @drawer="drawer = !drawer" />
+      <ConflictBar />
+      <div class="columns">
+        <DrillDrawer :class="['drawer', { open: drawer }]" @inserted="drawer = false" />
+        <div class="centre">
+          <SheetRows />
+          <WhiteboardLine />
+        </div>
+        <MarginNotes class="margin" />
+      </div>
+      <KeysHelp v-model="help" />
+    </LoadingGate>
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  height: 100vh;
+  display: flex;
+  flex-direction: column;
+}
+.columns {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 15.5rem minmax(0, 1fr) 15.5rem;
+}
+.drawer,
+.margin {
+  min-height: 0;
+  overflow-y: auto;
+}
+.centre {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+@media (max-width: 1080px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr) 14rem;
+  }
+  .drawer {
+    display: none;
+    position: fixed;
+    z-index: 20;
+    inset: 0 auto 64px 0;
+    width: min(20rem, 90vw);
+    background: var(--ground);
+    border-right: 1px solid var(--line);
+  }
+  .drawer.open {
+    display: flex;
+  }
+}
+@media (max-width: 700px) {
+  .desk {
+    height: auto;
+    min-height: calc(100vh - 64px);
+  }
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .margin {
+    order: -1;
+  }
+}
+</style>

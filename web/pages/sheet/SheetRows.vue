@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
+import { insertBlock, newBlock } from '@prompt-spark/core/circuit/edit';
+import { nextTick, useTemplateRef, watch } from 'vue';
+import { phaseName } from '../../pieces/fuseShape.ts';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import SheetBlock from './SheetBlock.vue';
+import UnreadRow from './UnreadRow.vue';
+
+/** The sheet itself, read from top to bottom like a script. */
+const sheet = useSheetStore();
+const desk = useDeskStore();
+const list = useTemplateRef<HTMLElement>('list');
+
+function addBlock(phase: Phase): void {
+  const block = newBlock(crypto.randomUUID(), phase);
+  sheet.changeCircuit((circuit) => insertBlock(circuit, block));
+  desk.enterBlock(block.id);
+}
+
+watch(
+  () => desk.selectedId,
+  async (id) => {
+    await nextTick();
+    const row = list.value?.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"]`);
+    row?.scrollIntoView({ block: 'nearest' });
+    if (document.activeElement === document.body || list.value?.contains(document.activeElement)) {
+      row?.focus({ preventScroll: true });
+    }
+  },
+);
+</script>
+
+<template>
+  <div ref="list" class="rows">
+    <ul v-if="sheet.circuit.unread.length" class="unread">
+      <UnreadRow v-for="line in sheet.circuit.unread" :key="line.id" :line="line" />
+    </ul>
+    <SheetBlock v-for="block in sheet.circuit.blocks" :key="block.id" :block="block" />
+    <div v-if="!sheet.circuit.blocks.length" class="empty">
+      <h2>Write it as you would on the board</h2>
+      <p class="soft">
+        Type below, one line a drill: a phase opens a block, a name and a dose make a slot. Or take drills from the drawer.
+      </p>
+      <pre>
+raise
+skipping rope 60s rest 10s
+mobilise 2 rounds rest 20s
+lateral lunge 8-10/side alt
+glute bridge 10 @2-1-2</pre>
+    </div>
+    <div class="add">
+      <span class="soft small">New block:</span>
+      <button v-for="phase in PHASES" :key="phase" type="button" @click="addBlock(phase)">{{ phaseName(phase) }}</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.rows {
+  flex: 1;
+  overflow-y: auto;
+  padding: 0.75rem 1.25rem 6rem 0.5rem;
+}
+.unread {
+  list-style: none;
+}
+.empty {
+  display: grid;
+  gap: 0.75rem;
+  max-width: 32rem;
+  margin: 2.5rem 0 2rem 4.25rem;
+}
+pre {
+  padding: 1rem 1.25rem;
+  border: 1px dashed var(--line);
+  border-radius: 12px;
+  font: 500 1rem/1.6 var(--text);
+}
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.25rem 0.5rem;
+  margin: 1rem 0 0 4.25rem;
+}
+.add button {
+  min-height: 44px;
+  padding: 0 0.75rem;
+  border: 0;
+  border-radius: 22px;
+  background: none;
+  font: 600 var(--size-small) var(--text);
+  color: var(--damson);
+  cursor: pointer;
+}
+.add button:hover {
+  background: var(--card);
+}
+@media (max-width: 700px) {
+  .rows {
+    padding: 0.5rem 0.75rem 6rem 0;
+  }
+}
+</style>

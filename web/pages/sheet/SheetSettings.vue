@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import TextAmount from '../../pieces/TextAmount.vue';
+import { useLibraryStore } from '../../stores/library.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+
+/** Who the circuit is for, where, what for, and the time there is. */
+const emit = defineEmits<{ done: [] }>();
+const sheet = useSheetStore();
+const library = useLibraryStore();
+
+const groups = computed(() => [
+  { value: '', title: 'No group' },
+  ...library.places.groups.map(({ id, name, people }) => ({ value: id, title: `${name}, ${people}` })),
+]);
+const sites = computed(() => [
+  { value: '', title: 'No site' },
+  ...library.places.sites.map(({ id, name }) => ({ value: id, title: name })),
+]);
+const noneAsNull = (id: string) => (id === '' ? null : id);
+
+function setAvailable({ high }: { high: number }): void {
+  sheet.changeCircuit((circuit) => ({ ...circuit, available: high }), 'available');
+}
+
+function setPeople({ high }: { high: number }): void {
+  sheet.changeCircuit((circuit) => ({ ...circuit, people: high }), 'people');
+}
+</script>
+
+<template>
+  <div class="settings">
+    <TextAmount
+      label="Time there is"
+      unit="time"
+      :model-value="{ low: sheet.circuit.available, high: sheet.circuit.available }"
+      clock-face
+      :least="0"
+      @update:model-value="setAvailable"
+    />
+    <TextAmount
+      label="People"
+      unit="count"
+      :model-value="{ low: sheet.circuit.people, high: sheet.circuit.people }"
+      :least="0"
+      @update:model-value="setPeople"
+    />
+    <v-select
+      label="Group"
+      :items="groups"
+      :model-value="sheet.draft.groupId ?? ''"
+      @update:model-value="(id: string) => sheet.change((draft) => ({ ...draft, groupId: noneAsNull(id) }))"
+    />
+    <v-select
+      label="Site"
+      :items="sites"
+      :model-value="sheet.draft.siteId ?? ''"
+      @update:model-value="(id: string) => sheet.change((draft) => ({ ...draft, siteId: noneAsNull(id) }))"
+    />
+    <v-text-field
+      label="Main session"
+      placeholder="squat day"
+      maxlength="120"
+      :model-value="sheet.circuit.purpose"
+      @update:model-value="
+        (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
+      "
+    />
+    <v-btn variant="text" @click="emit('done')">Done</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.settings {
+  display: grid;
+  grid-template-columns: 8rem 6rem repeat(3, minmax(9rem, 1fr)) auto;
+  gap: 0.75rem;
+  align-items: start;
+  padding: 0.75rem 0 0.25rem;
+}
+@media (max-width: 1080px) {
+  .settings {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

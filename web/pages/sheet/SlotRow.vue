@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { mdiDragVertical, mdiPinOutline } from '@mdi/js';
+import type { Slot } from '@prompt-spark/core';
+import { computed } from 'vue';
+import { clock } from '../../pieces/clock.ts';
+import { doseWords } from '../../pieces/doseWords.ts';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import DoseEditor from './DoseEditor.vue';
+
+/** A slot on the sheet. Its height follows its seconds; the hatched part of its edge is hidden time. */
+const { slotLine } = defineProps<{ slotLine: Slot }>();
+const sheet = useSheetStore();
+const desk = useDeskStore();
+const library = useLibraryStore();
+
+const drill = computed(() => library.drillOf(slotLine.drillId));
+const time = computed(() => sheet.timeline.slots.find(({ slotId }) => slotId === slotLine.id));
+const selected = computed(() => desk.selectedId === slotLine.id);
+const open = computed(() => desk.openId === slotLine.id);
+const words = computed(() => (drill.value ? doseWords(slotLine, drill.value) : 'This drill is not in the library any more'));
+const whole = computed(() => (time.value ? time.value.work + time.value.hidden : 0));
+const shape = computed(() => ({
+  minHeight: `${Math.round(Math.min(116, 52 + Math.max(0, whole.value - 30) * 0.45))}px`,
+  '--hidden': whole.value ? `${Math.round(((time.value?.hidden ?? 0) / whole.value) * 100)}%` : '0%',
+  '--effort': `${(drill.value?.effort ?? 0) * 10}%`,
+}));
+</script>
+
+<template>
+  <li class="line" :data-line="slotLine.id" :tabindex="selected ? 0 : -1" :aria-current="selected" @click="desk.select(slotLine.id)">
+    <span class="clock at">{{ time ? clock(time.start) : '–' }}</span>
+    <div :class="['row', { selected }]" :style="shape">
+      <span class="edge" aria-hidden="true"><span class="hatch" /></span>
+      <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
+      <button type="button" class="what" :aria-expanded="open" @click.stop="desk.toggleOpen(slotLine.id)">
+        <span class="name">
+          {{ drill?.name ?? slotLine.drillId }}
+          <v-icon v-if="slotLine.pinned" :icon="mdiPinOutline" size="16" aria-label="pinned" />
+          <span v-if="slotLine.optional" class="soft small">optional</span>
+        </span>
+        <span class="soft dose">{{ words }}</span>
+      </button>
+      <span class="time">
+        <span class="clock">{{ clock(time?.work ?? 0) }}</span>
+        <span class="soft small">+{{ Math.round(time?.hidden ?? 0) }}</span>
+      </span>
+    </div>
+    <DoseEditor v-if="open && drill" class="editor" :slot-line="slotLine" :drill="drill" />
+  </li>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: 3.4rem minmax(0, 1fr);
+  column-gap: 0.85rem;
+}
+.line:focus-visible {
+  outline: none;
+}
+.at {
+  padding-top: 0.95rem;
+  text-align: right;
+  font-weight: 500;
+  font-size: 0.9375rem;
+  color: var(--soft);
+}
+.row {
+  display: flex;
+  align-items: stretch;
+  overflow: hidden;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  background: var(--card);
+}
+.row.selected {
+  border-color: var(--damson);
+  box-shadow: 0 0 0 1px var(--damson);
+}
+.line:focus-visible .row {
+  outline: 3px solid var(--damson);
+  outline-offset: 2px;
+}
+.edge {
+  flex: 0 0 11px;
+  background: color-mix(in oklab, var(--straw), var(--rust) var(--effort));
+}
+.hatch {
+  display: block;
+  height: var(--hidden);
+  background: repeating-linear-gradient(135deg, var(--card) 0 3px, var(--line) 3px 5px);
+}
+.grip {
+  display: grid;
+  place-items: center;
+  width: 28px;
+  color: var(--soft);
+  cursor: grab;
+}
+.what {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  padding: 0.4rem 0;
+  border: 0;
+  background: none;
+  font-family: var(--text);
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.name {
+  font-size: 1.0625rem;
+  font-weight: 600;
+  line-height: 1.3;
+}
+.dose {
+  font-size: 0.9375rem;
+}
+.time {
+  display: flex;
+  flex-direction: column;
+  align-items: end;
+  justify-content: center;
+  padding: 0.4rem 0.9rem;
+}
+.time .clock {
+  font-size: 1.125rem;
+}
+.editor {
+  grid-column: 2;
+}
+@media (max-width: 700px) {
+  .line {
+    grid-template-columns: 2.6rem minmax(0, 1fr);
+    column-gap: 0.5rem;
+  }
+}
+</style>

@@ -1,0 +1,83 @@
+import { useEventListener } from '@vueuse/core';
+import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+
+/** The element that the whiteboard line is typed in. */
+export const WHITEBOARD_ID = 'whiteboard-line';
+
+/** What a key does on the sheet, for the help. */
+export const SHEET_KEYS: readonly (readonly [string, string])[] = [
+  ['↑ ↓', 'go from row to row'],
+  ['Alt ↑ ↓', 'carry the row'],
+  ['Enter', 'open or close its dose'],
+  ['/', 'write on the whiteboard line'],
+  ['d', 'duplicate the row'],
+  ['Backspace', 'take the row out'],
+  ['p', 'pin or unpin it'],
+  ['o', 'mark it optional'],
+  ['z', 'undo'],
+  ['Shift z', 'redo'],
+  ['Space', 'start'],
+  ['?', 'show these keys'],
+];
+
+/** Things that take their own keys. */
+const TYPED_IN = 'input, textarea, select, button, a, [role="combobox"], [contenteditable="true"], .v-overlay';
+
+/** The keys of the sheet, heard wherever nothing else is typed in. */
+export function useSheetKeys({ start, help }: { start: () => void; help: () => void }): void {
+  const sheet = useSheetStore();
+  const desk = useDeskStore();
+
+  function toggle(mark: 'pinned' | 'optional'): void {
+    sheet.changeCircuit((circuit) =>
+      changeSlot(circuit, desk.selectedId, (slot) => ({ ...slot, [mark]: !slot[mark] })),
+    );
+  }
+
+  function act(event: KeyboardEvent): (() => void) | undefined {
+    if (event.ctrlKey || event.metaKey) {
+      if (event.key.toLowerCase() !== 'z') return undefined;
+      return event.shiftKey ? sheet.redo : sheet.undo;
+    }
+    switch (event.key) {
+      case 'ArrowUp':
+        return () => (event.altKey ? desk.carry(-1) : desk.step(-1));
+      case 'ArrowDown':
+        return () => (event.altKey ? desk.carry(1) : desk.step(1));
+      case 'Enter':
+        return () => desk.toggleOpen();
+      case '/':
+        return () => document.getElementById(WHITEBOARD_ID)?.focus();
+      case 'd':
+        return desk.duplicate;
+      case 'Backspace':
+      case 'Delete':
+        return () => desk.takeOut();
+      case 'p':
+        return () => toggle('pinned');
+      case 'o':
+        return () => toggle('optional');
+      case 'z':
+        return sheet.undo;
+      case 'Z':
+        return sheet.redo;
+      case '?':
+        return help;
+      case ' ':
+        return start;
+      default:
+        return undefined;
+    }
+  }
+
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const { target } = event;
+    if (target instanceof Element && target.closest(TYPED_IN)) return;
+    const doIt = act(event);
+    if (!doIt) return;
+    event.preventDefault();
+    doIt();
+  });
+}

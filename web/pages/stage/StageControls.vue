@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import {
+  mdiClose,
+  mdiFullscreen,
+  mdiPause,
+  mdiPlay,
+  mdiPlus,
+  mdiSkipNext,
+  mdiSkipPrevious,
+  mdiVolumeHigh,
+  mdiVolumeOff,
+} from '@mdi/js';
+import { useFullscreen } from '@vueuse/core';
+import { computed } from 'vue';
+import type { StageRun } from '../../stage/useStageRun.ts';
+
+/** The coach's controls. They show on movement, touch or key, and while paused. */
+const { run } = defineProps<{ run: StageRun; shown: boolean }>();
+const emit = defineEmits<{ leave: [] }>();
+const screen = useFullscreen();
+const paused = computed(() => run.state.value === 'paused');
+</script>
+
+<template>
+  <div :class="['controls', { shown }]" role="group" aria-label="Controls">
+    <v-btn :icon="mdiSkipPrevious" variant="text" size="large" aria-label="Back" @click="run.back" />
+    <v-btn
+      :icon="paused ? mdiPlay : mdiPause"
+      size="x-large"
+      :aria-label="paused ? 'Go on' : 'Pause'"
+      @click="paused ? run.goOn() : run.pause()"
+    />
+    <v-btn :icon="mdiSkipNext" variant="text" size="large" aria-label="Skip" @click="run.skip" />
+    <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">10 s</v-btn>
+    <v-btn
+      :icon="run.muted.value ? mdiVolumeOff : mdiVolumeHigh"
+      variant="text"
+      size="large"
+      :aria-label="run.muted.value ? 'Sound on' : 'Mute'"
+      @click="run.mute"
+    />
+    <v-btn
+      v-if="screen.isSupported.value"
+      :icon="mdiFullscreen"
+      variant="text"
+      size="large"
+      aria-label="Full screen"
+      @click="screen.toggle"
+    />
+    <v-btn :icon="mdiClose" variant="text" size="large" aria-label="Leave" @click="emit('leave')" />
+  </div>
+</template>
+
+<style scoped>
+.controls {
+  position: absolute;
+  right: clamp(1rem, 3vw, 2.5rem);
+  bottom: clamp(7.2rem, 17vh, 11rem);
+  display: flex;
+  align-items: center;
+  gap: 0.25rem;
+  padding: 0.4rem 0.6rem;
+  border-radius: 40px;
+  background: var(--card);
+  opacity: 0;
+  transition: opacity 0.25s;
+}
+.controls.shown,
+.controls:focus-within {
+  opacity: 1;
+}
+@media (max-width: 700px) {
+  .controls {
+    position: static;
+    flex-wrap: wrap;
+    justify-content: center;
+    margin-top: 0.75rem;
+    opacity: 1;
+  }
+}
+</style>

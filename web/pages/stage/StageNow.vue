@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import type { Circuit } from '@prompt-spark/core';
+import type { Moment } from '@prompt-spark/core/timeline/moment';
+import type { Seconds } from '@prompt-spark/core/units';
+import { computed } from 'vue';
+import { clock, countdown } from '../../pieces/clock.ts';
+import { phaseName } from '../../pieces/fuseShape.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import { cueFor, kindWord, repetitionWords, sideName, slotOf } from './stageWords.ts';
+
+/** What is now: the drill, its side, one cue, and the seconds as the largest thing on the screen. */
+const { circuit, moment } = defineProps<{
+  circuit: Circuit;
+  moment: Moment;
+  paused: boolean;
+  position: Seconds;
+  total: Seconds;
+}>();
+const library = useLibraryStore();
+const segment = computed(() => moment.segment);
+const drill = computed(() => library.drillOf(segment.value.drillId));
+const slot = computed(() => slotOf(circuit, segment.value));
+const name = computed(() => drill.value?.name ?? segment.value.drillId);
+const place = computed(() => {
+  const { round, rounds, set, sets } = segment.value;
+  const parts = [rounds > 1 ? `round ${round} of ${rounds}` : '', sets > 1 ? `set ${set} of ${sets}` : ''];
+  return parts.filter(Boolean).join(', ');
+});
+/** Said aloud by a screen reader once a change, not every second. */
+const announced = computed(() => [kindWord(segment.value), name.value, sideName(segment.value)].filter(Boolean).join(', '));
+</script>
+
+<template>
+  <header class="top">
+    <p>
+      <span class="phase">{{ phaseName(segment.phase) }}</span> <span class="soft">{{ place }}</span>
+    </p>
+    <p class="soft clock">{{ clock(position) }} of {{ clock(total) }}</p>
+  </header>
+  <section :class="['now', segment.kind]">
+    <p class="kind">{{ paused ? 'Paused' : kindWord(segment) }}</p>
+    <h1>{{ name }}</h1>
+    <p class="cue">{{ cueFor(segment, slot, drill) }}</p>
+    <div class="count">
+      <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
+      <div>
+        <span v-if="sideName(segment)" class="side">{{ sideName(segment) }}</span>
+        <p class="soft rep">{{ repetitionWords(segment, slot, moment.into) }}</p>
+      </div>
+    </div>
+    <p class="visually-hidden" role="status">{{ announced }}</p>
+  </section>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+  font-size: clamp(1.05rem, 1.9vw, 1.9rem);
+}
+.phase {
+  font-weight: 700;
+}
+.top .clock {
+  font-weight: 500;
+}
+.now {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+}
+.kind {
+  font-size: clamp(1.2rem, 2.2vw, 2.2rem);
+  font-weight: 600;
+  color: var(--spark);
+}
+h1 {
+  max-width: 22ch;
+  font-size: clamp(2.3rem, 6.4vw, 6.4rem);
+  line-height: 1.02;
+}
+.cue {
+  margin-top: 0.4em;
+  font-size: clamp(1.3rem, 2.9vw, 2.9rem);
+  line-height: 1.25;
+}
+.count {
+  display: flex;
+  align-items: center;
+  gap: clamp(1rem, 3vw, 3rem);
+  margin-top: 0.1em;
+}
+.seconds {
+  min-width: 1.3em;
+  font-size: clamp(7.5rem, min(25vw, 46vh), 26rem);
+  font-weight: 750;
+  line-height: 0.95;
+  letter-spacing: -0.03em;
+}
+.ready .seconds,
+.switch .seconds,
+.rest .seconds {
+  color: var(--soft);
+}
+.side {
+  display: inline-block;
+  padding: 0.15em 0.55em;
+  border-radius: 0.3em;
+  background: var(--ink);
+  color: var(--ground);
+  font-size: clamp(1.4rem, 3.4vw, 3.4rem);
+  font-weight: 700;
+}
+.rep {
+  margin-top: 0.35em;
+  font-size: clamp(1.2rem, 2.5vw, 2.5rem);
+}
+</style>

@@ -1,0 +1,59 @@
+import type { Circuit, Drill, Segment, Slot } from '@prompt-spark/core';
+import { repetitionAt } from '@prompt-spark/core/dose/repetition';
+import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
+import type { Seconds } from '@prompt-spark/core/units';
+
+/** What the side of a segment is called on the screen; empty where both work at once. */
+export function sideName({ side, sideWord }: Segment): string {
+  switch (side) {
+    case 'both':
+      return '';
+    case 'alternate':
+      return 'Alternating';
+    case 'left':
+      return sideWord === 'way' ? 'First way' : 'Left';
+    case 'right':
+      return sideWord === 'way' ? 'Other way' : 'Right';
+  }
+}
+
+/** What people are doing now, in one word. */
+export function kindWord(segment: Segment): string {
+  switch (segment.kind) {
+    case 'ready':
+      return segment.round > 1 ? 'Again' : 'Get ready';
+    case 'work':
+      return 'Work';
+    case 'switch':
+      return segment.sideWord === 'way' ? 'Turn round' : 'Change sides';
+    case 'rest':
+      return segment.restAfter === 'round' ? 'Rest before the next round' : 'Rest';
+  }
+}
+
+/** Which repetition or hold is under way; empty for work by the clock. */
+export function repetitionWords(segment: Segment, slot: Slot | undefined, into: Seconds): string {
+  if (segment.kind !== 'work' || !slot) return '';
+  const repetition = repetitionAt(slot.dose, slot.sides, into);
+  if (!repetition) return '';
+  return `${slot.dose.kind === 'holds' ? 'hold' : 'rep'} ${repetition.now} of ${repetition.of}`;
+}
+
+/** The one cue to show: the coach's own, else the drill's; the next of them with every change of side, set or round. */
+export function cueFor(segment: Segment, slot: Slot | undefined, drill: Drill | undefined): string {
+  if (slot?.cue) return slot.cue;
+  if (!drill) return '';
+  const turn = segment.round - 1 + (segment.set - 1) + (segment.side === 'right' ? 1 : 0);
+  return drill.cues[turn % drill.cues.length] ?? drill.cues[0];
+}
+
+/** What comes next with its position: "Cat-cow, on hands and knees". The posture is left out where it stays. */
+export function nextWords(next: Segment, now: Segment, drill: Drill | undefined): string {
+  const name = drill?.name ?? next.drillId;
+  return next.posture === now.posture ? name : `${name}, ${POSTURE_WORDS[next.posture]}`;
+}
+
+/** The slot a segment belongs to. */
+export function slotOf(circuit: Circuit, { slotId }: Segment): Slot | undefined {
+  return circuit.blocks.flatMap((block) => block.lines).find((line): line is Slot => line.kind === 'slot' && line.id === slotId);
+}

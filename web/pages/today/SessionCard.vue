@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { mdiCheckCircleOutline } from '@mdi/js';
+import type { PlannedSession } from '@prompt-spark/contract/session';
+import { computed } from 'vue';
+import CircuitFuse from '../../pieces/CircuitFuse.vue';
+import { timeOfDay } from '../../pieces/clock.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+
+/** One session of today: when, what, with whom, where, its fuse, and the way to start it. */
+const { session } = defineProps<{ session: PlannedSession }>();
+const library = useLibraryStore();
+const site = computed(() => library.siteOf(session.siteId));
+const where = computed(() => {
+  const group = library.groupOf(session.groupId);
+  const people = group?.people ?? session.circuit.circuit.people;
+  const parts = [group?.name, people > 0 ? `${people} ${people === 1 ? 'person' : 'people'}` : undefined];
+  return [...parts, site.value?.name, `${session.minutes} minutes`, session.coachName].filter(Boolean).join(' · ');
+});
+const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }, query: { session: session.id } }));
+</script>
+
+<template>
+  <article class="card">
+    <p class="clock time">{{ timeOfDay(session.startsAt, site?.timeZone) }}</p>
+    <div class="body">
+      <div class="top">
+        <div>
+          <h2>
+            <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.circuit.circuit.title }}</RouterLink>
+          </h2>
+          <p class="soft small">{{ where }}</p>
+        </div>
+        <div class="acts">
+          <span v-if="session.runId" class="done small">
+            <v-icon :icon="mdiCheckCircleOutline" size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
+          </span>
+          <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">{{ session.runId ? 'Again' : 'Start' }}</v-btn>
+        </div>
+      </div>
+      <CircuitFuse :circuit="session.circuit.circuit" :available="session.minutes * 60" />
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  grid-template-columns: 5rem minmax(0, 1fr);
+  gap: 1.25rem;
+}
+.time {
+  padding-top: 1rem;
+  text-align: right;
+  font-size: 1.35rem;
+}
+.body {
+  display: grid;
+  gap: 0.75rem;
+  padding: 1rem 1.25rem;
+  border: 1px solid var(--line);
+  border-radius: 14px;
+  background: var(--card);
+}
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+}
+h2 {
+  font-size: 1.25rem;
+}
+h2 a {
+  color: inherit;
+  font-weight: inherit;
+  text-decoration: none;
+}
+h2 a:hover {
+  text-decoration: underline;
+}
+.acts {
+  display: flex;
+  align-items: center;
+  gap: 0.9rem;
+}
+.done {
+  color: var(--moss);
+  font-weight: 600;
+}
+@media (max-width: 700px) {
+  .card {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.35rem;
+  }
+  .time {
+    padding: 0;
+    text-align: left;
+  }
+  .top {
+    flex-direction: column;
+  }
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import type { PlannedSession } from '@prompt-spark/contract/session';
+import { computed } from 'vue';
+import { calendarDay, dayName, timeOfDay } from '../../pieces/clock.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+
+/** The sessions of the coming days, a line each. */
+const { sessions } = defineProps<{ sessions: readonly PlannedSession[] }>();
+const library = useLibraryStore();
+const zoneOf = (session: PlannedSession) => library.siteOf(session.siteId)?.timeZone;
+const days = computed(() => {
+  const byDay = new Map<string, PlannedSession[]>();
+  for (const session of sessions) {
+    const day = calendarDay(session.startsAt, zoneOf(session));
+    byDay.set(day, [...(byDay.get(day) ?? []), session]);
+  }
+  return [...byDay.values()].flatMap((on) => {
+    const [first] = on;
+    return first ? [{ name: dayName(first.startsAt, zoneOf(first)), sessions: on }] : [];
+  });
+});
+</script>
+
+<template>
+  <section class="week" aria-labelledby="week-ahead">
+    <h2 id="week-ahead">The week ahead</h2>
+    <div class="days">
+      <section v-for="day in days" :key="day.name">
+        <h3>{{ day.name }}</h3>
+        <ul>
+          <li v-for="session in day.sessions" :key="session.id">
+            <span class="clock">{{ timeOfDay(session.startsAt, zoneOf(session)) }}</span>
+            <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.circuit.circuit.title }}</RouterLink>
+            <span class="soft small">{{ library.groupOf(session.groupId)?.name }}</span>
+          </li>
+        </ul>
+      </section>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.week {
+  margin: 2.5rem 0 0 6.25rem;
+}
+h2 {
+  margin-bottom: 1rem;
+  font-size: 1.25rem;
+}
+.days {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+  gap: 1.5rem 2rem;
+}
+h3 {
+  padding-bottom: 0.35rem;
+  border-bottom: 1px solid var(--line);
+  font-size: var(--size-body);
+}
+ul {
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 3rem minmax(0, 1fr);
+  gap: 0 0.5rem;
+  padding: 0.4rem 0;
+}
+li .small {
+  grid-column: 2;
+}
+.clock {
+  font-weight: 500;
+}
+@media (max-width: 700px) {
+  .week {
+    margin-left: 0;
+  }
+}
+</style>

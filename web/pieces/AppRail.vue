@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { mdiCalendarToday, mdiFormatListBulleted, mdiLogoutVariant, mdiNotebookOutline } from '@mdi/js';
+import { useRouter } from 'vue-router';
+import { useAccountStore } from '../stores/account.ts';
+import { useLibraryStore } from '../stores/library.ts';
+
+/** The way between the screens: a rail at the side, a bar at the foot of a phone. */
+const account = useAccountStore();
+const library = useLibraryStore();
+const router = useRouter();
+
+const places = [
+  { to: '/today', name: 'Today', icon: mdiCalendarToday },
+  { to: '/circuits', name: 'Circuits', icon: mdiFormatListBulleted },
+  { to: '/log', name: 'Log', icon: mdiNotebookOutline },
+] as const;
+
+async function signOut(): Promise<void> {
+  await account.signOut();
+  library.forget();
+  await router.push('/door');
+}
+</script>
+
+<template>
+  <nav class="rail" aria-label="Screens">
+    <svg class="mark" viewBox="0 0 32 32" aria-hidden="true">
+      <path d="M4 23c6 1 6-6 10-8s5 1 8-4" />
+      <circle cx="24" cy="9" r="5.4" />
+    </svg>
+    <RouterLink v-for="place in places" :key="place.to" :to="place.to" class="place">
+      <v-icon :icon="place.icon" size="20" />{{ place.name }}
+    </RouterLink>
+    <button class="place leave" type="button" :title="`${account.account?.coachName}, sign out`" @click="signOut">
+      <v-icon :icon="mdiLogoutVariant" size="20" />Sign out
+    </button>
+  </nav>
+</template>
+
+<style scoped>
+.rail {
+  position: fixed;
+  inset: 0 auto 0 0;
+  z-index: 10;
+  width: 76px;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 0.5rem;
+  padding: 0.9rem 0;
+  border-right: 1px solid var(--line);
+  background: var(--ground);
+}
+.mark {
+  width: 32px;
+  margin-bottom: 0.9rem;
+}
+.mark path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 3.4;
+  stroke-linecap: round;
+}
+.mark circle {
+  fill: var(--spark);
+}
+.place {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 0.15rem;
+  width: 64px;
+  min-height: 56px;
+  border: 0;
+  border-radius: 12px;
+  background: none;
+  font: 500 var(--size-small) var(--text);
+  color: var(--soft);
+  text-decoration: none;
+  cursor: pointer;
+}
+.place:hover {
+  color: var(--ink);
+}
+.router-link-active {
+  background: var(--damson);
+  color: rgb(var(--v-theme-on-primary));
+}
+.router-link-active:hover {
+  color: rgb(var(--v-theme-on-primary));
+}
+.leave {
+  margin-top: auto;
+}
+@media (max-width: 700px) {
+  .rail {
+    inset: auto 0 0;
+    width: auto;
+    flex-direction: row;
+    justify-content: space-around;
+    padding: 0.3rem 0.5rem;
+    border-right: 0;
+    border-top: 1px solid var(--line);
+  }
+  .mark {
+    display: none;
+  }
+  .place {
+    min-height: 48px;
+  }
+  .leave {
+    margin-top: 0;
+  }
+}
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import type { Segment } from '@prompt-spark/core';
+import type { Effort, Seconds } from '@prompt-spark/core/units';
+import { useElementSize } from '@vueuse/core';
+import { computed, useTemplateRef } from 'vue';
+import { clock } from './clock.ts';
+import { fuseShape } from './fuseShape.ts';
+
+/** The whole circuit as one line whose length is time: work thick, hidden time thin, the spark at now. */
+const props = defineProps<{
+  segments: readonly Segment[];
+  /** The effort of the work in a segment, 0–10. */
+  effortOf: (segment: Segment) => Effort;
+  /** Seconds there are; drawn as a mark where they are given. */
+  available?: Seconds;
+  /** Where the spark is, in seconds; without it nothing burns. */
+  now?: Seconds | undefined;
+  labels?: boolean;
+  /** Row to stress. */
+  selected?: string | undefined;
+}>();
+
+const HEIGHT = 26;
+const box = useTemplateRef<HTMLElement>('box');
+const { width } = useElementSize(box, { width: 1000, height: HEIGHT });
+
+const total = computed(() => props.segments.at(-1)?.end ?? 0);
+const span = computed(() => Math.max(total.value, props.available ?? 0, 1));
+const shape = computed(() => fuseShape({ segments: props.segments }, props.effortOf, width.value, span.value));
+const scaled = (seconds: Seconds) => (seconds * width.value) / span.value;
+const thickness = (effort: Effort) => 7 + effort * 1.35;
+const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value.blocks.length} blocks`);
+</script>
+
+<template>
+  <div ref="box" class="fuse" role="img" :aria-label="description">
+    <div v-if="labels" class="labels" aria-hidden="true">
+      <span v-for="block in shape.blocks" :key="block.x" :style="{ left: `${block.x}px` }">{{ block.label }}</span>
+    </div>
+    <svg :width="width" :height="HEIGHT" aria-hidden="true">
+      <template v-for="stretch in shape.stretches" :key="stretch.x">
+        <line
+          v-if="stretch.effort === null"
+          :x1="stretch.x"
+          :x2="stretch.x + stretch.width"
+          :y1="HEIGHT / 2"
+          :y2="HEIGHT / 2"
+          :class="['thread', { rest: stretch.rest, burnt: now !== undefined && stretch.segment.end <= now }]"
+        />
+        <rect
+          v-else
+          :x="stretch.x"
+          :width="stretch.width"
+          :y="(HEIGHT - thickness(stretch.effort)) / 2"
+          :height="thickness(stretch.effort)"
+          :rx="Math.min(thickness(stretch.effort), stretch.width) / 2"
+          :style="{ '--effort': `${stretch.effort * 10}%` }"
+          :class="[
+            'work',
+            {
+              burnt: now !== undefined && stretch.segment.end <= now,
+              chosen: stretch.segment.slotId === selected,
+            },
+          ]"
+        />
+      </template>
+      <circle v-for="knot in shape.knots" :key="knot.x" class="knot" :cx="knot.x" :cy="HEIGHT / 2" r="3.5" />
+      <line v-if="available" class="limit" :x1="scaled(available) - 1" :x2="scaled(available) - 1" y1="0" :y2="HEIGHT" />
+      <g v-if="now !== undefined" :transform="`translate(${Math.min(scaled(now), width - 8)} ${HEIGHT / 2})`">
+        <circle class="glow" r="13" />
+        <circle class="spark" r="7.5" />
+      </g>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.fuse {
+  position: relative;
+  overflow: hidden;
+}
+svg {
+  display: block;
+}
+.labels {
+  position: relative;
+  height: 1.2rem;
+  font-size: var(--size-small);
+  color: var(--soft);
+}
+.labels span {
+  position: absolute;
+  white-space: nowrap;
+}
+.thread {
+  stroke: var(--soft);
+  stroke-width: 1.6;
+}
+.rest {
+  stroke-dasharray: 1.5 4;
+  stroke-linecap: round;
+}
+.work {
+  fill: color-mix(in oklab, var(--straw), var(--rust) var(--effort));
+}
+.chosen {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.burnt {
+  opacity: 0.28;
+}
+.knot {
+  fill: var(--ground);
+  stroke: var(--soft);
+  stroke-width: 1.6;
+}
+.limit {
+  stroke: var(--damson);
+  stroke-width: 2;
+}
+.spark {
+  fill: var(--spark);
+}
+.glow {
+  fill: var(--spark);
+  opacity: 0.3;
+}
+</style>

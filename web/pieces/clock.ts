@@ -1,0 +1,41 @@
+import type { Seconds } from '@prompt-spark/core/units';
+
+/** Seconds as a coach reads them: 7:45, and 0:40 under a minute. Half seconds round to the nearest, up at the half. */
+export function clock(seconds: Seconds): string {
+  const whole = Math.max(0, Math.round(seconds));
+  const minutes = Math.floor(whole / 60);
+  const rest = String(whole % 60).padStart(2, '0');
+  if (minutes < 60) return `${minutes}:${rest}`;
+  return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}:${rest}`;
+}
+
+/** Seconds as a countdown shows them: the second that is still running out. */
+export function countdown(seconds: Seconds): string {
+  const left = Math.max(0, Math.ceil(seconds - 1e-6));
+  return left < 100 ? String(left) : clock(left);
+}
+
+/** The time of day of an instant at a site, 06:15 as 6:15. */
+export function timeOfDay(instant: string | Date, timeZone?: string): string {
+  const format = new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: '2-digit', ...zone(timeZone) });
+  return format.format(new Date(instant)).replace(/^0/, '');
+}
+
+/** A day as a heading: Thursday 26 November. */
+export function dayName(instant: string | Date, timeZone?: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    ...zone(timeZone),
+  }).format(new Date(instant));
+}
+
+/** The calendar day an instant falls on at a site, as 2026-11-26. */
+export function calendarDay(instant: string | Date, timeZone?: string): string {
+  return new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', ...zone(timeZone) }).format(new Date(instant));
+}
+
+function zone(timeZone: string | undefined): Intl.DateTimeFormatOptions {
+  return timeZone === undefined ? {} : { timeZone };
+}

@@ -1,0 +1,68 @@
+import { createRouter, createWebHistory, type Router } from 'vue-router';
+import { useAccountStore } from './stores/account.ts';
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** Shown to somebody who is not signed in. */
+    readonly open?: boolean;
+    /** Shown without the rail. */
+    readonly bare?: boolean;
+    readonly title: string;
+  }
+}
+
+/** The addresses of the application. Everything but the door asks who is there first. */
+export function createAppRouter(): Router {
+  const router = createRouter({
+    history: createWebHistory(),
+    routes: [
+      { path: '/', redirect: '/today' },
+      {
+        path: '/door',
+        name: 'door',
+        component: () => import('./pages/door/DoorPage.vue'),
+        meta: { open: true, bare: true, title: 'Sign in' },
+      },
+      { path: '/today', name: 'today', component: () => import('./pages/today/TodayPage.vue'), meta: { title: 'Today' } },
+      {
+        path: '/circuits',
+        name: 'circuits',
+        component: () => import('./pages/circuits/CircuitsPage.vue'),
+        meta: { title: 'Circuits' },
+      },
+      {
+        path: '/circuits/:id',
+        name: 'sheet',
+        component: () => import('./pages/sheet/SheetPage.vue'),
+        props: true,
+        meta: { title: 'Circuit' },
+      },
+      {
+        path: '/stage/:id',
+        name: 'stage',
+        component: () => import('./pages/stage/StagePage.vue'),
+        props: (route) => ({ id: route.params['id'], sessionId: route.query['session'] ?? null }),
+        meta: { bare: true, title: 'Stage' },
+      },
+      { path: '/log', name: 'log', component: () => import('./pages/log/LogPage.vue'), meta: { title: 'Log' } },
+      {
+        path: '/:rest(.*)*',
+        name: 'nowhere',
+        component: () => import('./pages/NowherePage.vue'),
+        meta: { title: 'Not found' },
+      },
+    ],
+  });
+  router.beforeEach(async (to) => {
+    const account = useAccountStore();
+    await account.ask();
+    if (!to.meta.open && account.account === null && !account.unreachable) {
+      return { name: 'door', query: to.fullPath === '/today' ? {} : { then: to.fullPath } };
+    }
+    return true;
+  });
+  router.afterEach((to) => {
+    document.title = `${to.meta.title} – Prompt Spark`;
+  });
+  return router;
+}

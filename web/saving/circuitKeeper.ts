@@ -1,0 +1,161 @@
+import {
+  circuitRecordSchema,
+  circuitSaveSchema,
+  type CircuitDraft,
+  type CircuitRecord,
+  type CircuitSave,
+} from '@prompt-spark/contract/circuit';
+import { check } from '@prompt-spark/contract/check';
+import { ServerAway, ServerProblem } from '../api/request.ts';
+import type { BrowserKeep } from './browserKeep.ts';
+import { browserKeep } from './browserKeep.ts';
+
+/** How saving stands. */
+export type SaveState =
+  | { readonly kind: 'saved'; readonly at: string }
+  | { readonly kind: 'saving' }
+  /** The server cannot be reached; the changes are kept in the browser and sent when it returns. */
+  | { readonly kind: 'away' }
+  /** Somebody else saved since; both versions are at hand. */
+  | { readonly kind: 'conflict'; readonly theirs: CircuitRecord }
+  /** The server will not take it, for the reason given. The changes stay in the browser. */
+  | { readonly kind: 'refused'; readonly reason: string };
+
+/** What a keeper stands on; tests put their own in. */
+export interface KeeperParts {
+  /** Sends a save; throws ServerAway or ServerProblem. */
+  readonly send: (id: string, save: CircuitSave) => Promise<CircuitRecord>;
+  readonly tellState: (state: SaveState) => void;
+  readonly keep?: BrowserKeep<CircuitSave>;
+  readonly newId?: () => string;
+  /** Runs something after so many milliseconds; gives what calls it off. */
+  readonly later?: (run: () => void, milliseconds: number) => () => void;
+}
+
+const TYPING_PAUSE_MS = 400;
+const FIRST_RETRY_MS = 1_000;
+const MOST_RETRY_MS = 8_000;
+
+/**
+ * Saves one circuit as it changes. Every change is in the browser's storage before anything else happens, one save is
+ * under way at a time, and a save that the server may or may not have got is sent again under the same id.
+ */
+export class CircuitKeeper {
+  private version: number;
+  private unsent: CircuitSave | undefined;
+  private sending = false;
+  private failures = 0;
+  private callOff: () => void = () => undefined;
+  private readonly keep: BrowserKeep<CircuitSave>;
+  private readonly later: NonNullable<KeeperParts['later']>;
+  private readonly newId: () => string;
+
+  constructor(
+    private readonly id: string,
+    record: CircuitRecord,
+    private readonly parts: KeeperParts,
+  ) {
+    this.version = record.version;
+    this.keep = parts.keep ?? draftKeep();
+    this.later = parts.later ?? afterTimeout;
+    this.newId = parts.newId ?? (() => crypto.randomUUID());
+    parts.tellState({ kind: 'saved', at: record.savedAt });
+  }
+
+  /** Keeps a change and sends it once the typing pauses. */
+  change({ circuit, groupId, siteId }: CircuitDraft): void {
+    this.unsent = { circuit, groupId, siteId, version: this.version, saveId: this.newId() };
+    this.keep.put(this.id, this.unsent);
+    if (this.failures === 0) this.parts.tellState({ kind: 'saving' });
+    this.sendAfter(TYPING_PAUSE_MS);
+  }
+
+  /** Takes up changes that an earlier visit left in the browser; gives them, so that they can be shown. */
+  takeUpLeft(record: CircuitRecord): CircuitDraft | undefined {
+    const left = this.keep.get(this.id);
+    if (!left) return undefined;
+    this.unsent = left;
+    if (left.version === record.version) this.sendAfter(0);
+    else this.parts.tellState({ kind: 'conflict', theirs: record });
+    return left;
+  }
+
+  /** Sends what is unsent now, as when the connection is known to be back. */
+  async flush(): Promise<void> {
+    this.callOff();
+    if (this.sending || !this.unsent) return;
+    const save = this.unsent;
+    this.sending = true;
+    try {
+      this.kept(save, await this.parts.send(this.id, save));
+    } catch (error) {
+      this.failed(error);
+      if (error instanceof ServerProblem && this.unsent !== save) this.sendAfter(TYPING_PAUSE_MS);
+    } finally {
+      this.sending = false;
+    }
+  }
+
+  /** Settles a conflict for these changes: they are saved over the other version. */
+  keepMine(theirs: CircuitRecord): void {
+    if (!this.unsent) return;
+    this.version = theirs.version;
+    this.change(this.unsent);
+  }
+
+  /** Settles a conflict for the other version: these changes are dropped. */
+  takeTheirs(theirs: CircuitRecord): void {
+    this.version = theirs.version;
+    this.unsent = undefined;
+    this.keep.drop(this.id);
+    this.parts.tellState({ kind: 'saved', at: theirs.savedAt });
+  }
+
+  /** Stops sending; what is unsent stays in the browser. */
+  stop(): void {
+    this.callOff();
+  }
+
+  private kept(save: CircuitSave, record: CircuitRecord): void {
+    this.version = record.version;
+    this.failures = 0;
+    if (this.unsent === save) {
+      this.unsent = undefined;
+      this.keep.drop(this.id);
+      this.parts.tellState({ kind: 'saved', at: record.savedAt });
+    } else if (this.unsent) {
+      this.unsent = { ...this.unsent, version: this.version };
+      this.keep.put(this.id, this.unsent);
+      this.sendAfter(TYPING_PAUSE_MS);
+    }
+  }
+
+  private failed(error: unknown): void {
+    if (error instanceof ServerProblem && error.status === 409) {
+      const theirs = check(circuitRecordSchema, error.problem.current);
+      if (theirs.ok) return this.parts.tellState({ kind: 'conflict', theirs: theirs.value });
+    }
+    if (error instanceof ServerProblem) {
+      return this.parts.tellState({ kind: 'refused', reason: error.problem.detail });
+    }
+    if (!(error instanceof ServerAway)) throw error;
+    this.parts.tellState({ kind: 'away' });
+    this.sendAfter(Math.min(MOST_RETRY_MS, FIRST_RETRY_MS * 2 ** this.failures));
+    this.failures += 1;
+  }
+
+  private sendAfter(milliseconds: number): void {
+    this.callOff();
+    this.callOff = this.later(() => void this.flush(), milliseconds);
+  }
+}
+
+/** Where circuits' unsent changes are kept in this browser. */
+export function draftKeep(): BrowserKeep<CircuitSave> {
+  return browserKeep('circuit', circuitSaveSchema);
+}
+
+function afterTimeout(run: () => void, milliseconds: number): () => void {
+  const timer = setTimeout(run, milliseconds);
+  return () => clearTimeout(timer);
+}

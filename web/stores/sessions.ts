@@ -1,0 +1,37 @@
+import { ROUTES } from '@prompt-spark/contract/routes';
+import {
+  plannedSessionSchema,
+  plannedSessionsSchema,
+  type NewSession,
+  type PlannedSession,
+} from '@prompt-spark/contract/session';
+import { defineStore } from 'pinia';
+import { shallowRef } from 'vue';
+import { request, tell } from '../api/request.ts';
+
+/** The book of sessions for the span that was last asked for. */
+export const useSessionsStore = defineStore('sessions', () => {
+  const sessions = shallowRef<readonly PlannedSession[]>([]);
+  const loaded = shallowRef(false);
+
+  /** Loads the sessions that start between two instants. */
+  async function load(from: Date, to: Date): Promise<void> {
+    const query = { from: from.toISOString(), to: to.toISOString() };
+    sessions.value = await request(ROUTES.sessions, plannedSessionsSchema, { query });
+    loaded.value = true;
+  }
+
+  async function add(session: Omit<NewSession, 'id'>): Promise<PlannedSession> {
+    const body = { ...session, id: crypto.randomUUID() };
+    const added = await request(ROUTES.addSession, plannedSessionSchema, { body });
+    sessions.value = [...sessions.value, added].toSorted((one, other) => one.startsAt.localeCompare(other.startsAt));
+    return added;
+  }
+
+  async function takeOut(id: string): Promise<void> {
+    await tell(ROUTES.takeOutSession, { id });
+    sessions.value = sessions.value.filter((session) => session.id !== id);
+  }
+
+  return { sessions, loaded, load, add, takeOut };
+});

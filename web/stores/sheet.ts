@@ -1,0 +1,114 @@
+import {
+  circuitRecordSchema,
+  type CircuitDraft,
+  type CircuitRecord,
+  type CircuitSave,
+} from '@prompt-spark/contract/circuit';
+import { ROUTES } from '@prompt-spark/contract/routes';
+import { timeCircuit, type Circuit } from '@prompt-spark/core';
+import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { request, ServerAway } from '../api/request.ts';
+import { CircuitKeeper, draftKeep, type SaveState } from '../saving/circuitKeeper.ts';
+import { beginHistory, changed, redone, undone, type History } from './history.ts';
+import { useLibraryStore } from './library.ts';
+
+/** A change to the whole draft that leaves the rest as it is. */
+export type DraftChange = (draft: CircuitDraft) => CircuitDraft;
+
+/** The circuit on the desk: its draft with undo, its timeline, and how saving stands. */
+export const useSheetStore = defineStore('sheet', () => {
+  const library = useLibraryStore();
+  const id = ref('');
+  const history = shallowRef<History<CircuitDraft>>(
+    beginHistory({ circuit: emptyCircuit(''), groupId: null, siteId: null }),
+  );
+  const saving = shallowRef<SaveState>({ kind: 'saved', at: '' });
+  let keeper: CircuitKeeper | undefined;
+
+  const draft = computed(() => history.value.present);
+  const circuit = computed(() => draft.value.circuit);
+  const timeline = computed(() => timeCircuit(circuit.value, library.setting));
+  const site = computed(() => library.siteOf(draft.value.siteId));
+  const group = computed(() => library.groupOf(draft.value.groupId));
+
+  /** Opens a circuit from the server, with what an earlier visit left unsent; from that alone where the server is away. */
+  async function open(circuitId: string): Promise<void> {
+    close();
+    id.value = circuitId;
+    await library.load();
+    const { record, left } = await recordOrLeft(circuitId);
+    keeper = new CircuitKeeper(circuitId, record, {
+      send: (to, save) => request(ROUTES.saveCircuit, circuitRecordSchema, { id: to, body: save }),
+      tellState: (state) => {
+        saving.value = state;
+      },
+    });
+    history.value = beginHistory(draftOf(left ?? record));
+    const taken = keeper.takeUpLeft(record);
+    if (taken) history.value = beginHistory(draftOf(taken));
+  }
+
+  function change(make: DraftChange, about = ''): void {
+    follow(changed(history.value, make(history.value.present), about));
+  }
+
+  function changeCircuit(make: (circuit: Circuit) => Circuit, about = ''): void {
+    const next = make(circuit.value);
+    if (next !== circuit.value) change((now) => ({ ...now, circuit: next }), about);
+  }
+
+  function follow(next: History<CircuitDraft>): void {
+    if (next === history.value) return;
+    const moved = next.present !== history.value.present;
+    history.value = next;
+    if (moved) keeper?.change(next.present);
+  }
+
+  function takeTheirs(theirs: CircuitRecord): void {
+    history.value = changed(history.value, draftOf(theirs));
+    keeper?.takeTheirs(theirs);
+  }
+
+  function close(): void {
+    void keeper?.flush();
+    keeper?.stop();
+    keeper = undefined;
+  }
+
+  return {
+    id,
+    draft,
+    circuit,
+    timeline,
+    site,
+    group,
+    saving,
+    open,
+    close,
+    change,
+    changeCircuit,
+    undo: () => follow(undone(history.value)),
+    redo: () => follow(redone(history.value)),
+    canUndo: computed(() => history.value.past.length > 0),
+    canRedo: computed(() => history.value.future.length > 0),
+    flush: () => keeper?.flush(),
+    keepMine: (theirs: CircuitRecord) => keeper?.keepMine(theirs),
+    takeTheirs,
+  };
+});
+
+function draftOf({ circuit, groupId, siteId }: CircuitDraft): CircuitDraft {
+  return { circuit, groupId, siteId };
+}
+
+async function recordOrLeft(id: string): Promise<{ record: CircuitRecord; left?: CircuitSave }> {
+  try {
+    return { record: await request(ROUTES.circuit, circuitRecordSchema, { id }) };
+  } catch (error) {
+    const left = draftKeep().get(id);
+    if (!(error instanceof ServerAway) || !left) throw error;
+    return { left, record: { ...draftOf(left), id, version: left.version, savedAt: new Date().toISOString() } };
+  }
+}

@@ -1,0 +1,34 @@
+import 'vuetify/styles';
+import { mdiAlertCircleOutline, mdiCheck, mdiChevronDown, mdiChevronUp, mdiClose, mdiMenuDown } from '@mdi/js';
+import { createVuetify } from 'vuetify';
+import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
+import { paper, stage } from './themes.ts';
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
+
+/** Vuetify with our two themes and our habits for its components. */
+export const vuetify = createVuetify({
+  theme: { defaultTheme: 'paper', cspNonce: nonce, themes: { paper, stage } },
+  icons: {
+    defaultSet: 'mdi',
+    sets: { mdi },
+    aliases: {
+      ...aliases,
+      clear: mdiClose,
+      close: mdiClose,
+      complete: mdiCheck,
+      dropdown: mdiMenuDown,
+      expand: mdiChevronDown,
+      collapse: mdiChevronUp,
+      error: mdiAlertCircleOutline,
+    },
+  },
+  defaults: {
+    global: { ripple: false },
+    VBtn: { rounded: 'pill', variant: 'flat', color: 'primary', height: 44 },
+    VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+    VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+    VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+    VDialog: { maxWidth: 520 },
+  },
+});

@@ -7,7 +7,7 @@ export default defineConfig({
     outDir: 'server/dist',
     target: 'node20',
     sourcemap: true,
-    rollupOptions: {
+    rolldownOptions: {
       input: { main: 'server/main.ts', migrate: 'server/migrate.ts', demo: 'demo/load.ts' },
       output: { entryFileNames: '[name].js', chunkFileNames: '[name]-[hash].js' },
     },

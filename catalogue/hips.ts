@@ -18,7 +18,10 @@ export const hips = [
     shortestUseful: 15,
     effort: 3,
     gentler: [['smaller range', 'range']],
-    stronger: [['loop band', 'load'], ['one leg', 'stance', 'load']],
+    stronger: [
+      ['loop band', 'load'],
+      ['one leg', 'stance', 'load'],
+    ],
   }),
   drill({
     name: 'Banded bridge with knee spread',
@@ -66,7 +69,10 @@ export const hips = [
     usual: reps(8, 12, 'each', 1.5),
     shortestUseful: 10,
     effort: 4,
-    gentler: [['band above the knees', 'load'], ['no band', 'load']],
+    gentler: [
+      ['band above the knees', 'load'],
+      ['no band', 'load'],
+    ],
     stronger: [['band at the ankles', 'load']],
   }),
   drill({

@@ -34,8 +34,14 @@ export const patterns = [
     usual: reps(8, 12),
     shortestUseful: 15,
     effort: 4,
-    gentler: [['shallow', 'range'], ['to a chair', 'support', 'range']],
-    stronger: [['hands behind the head', 'stance'], ['goblet', 'load']],
+    gentler: [
+      ['shallow', 'range'],
+      ['to a chair', 'support', 'range'],
+    ],
+    stronger: [
+      ['hands behind the head', 'stance'],
+      ['goblet', 'load'],
+    ],
   }),
   drill({
     name: 'Hip hinge reach',

@@ -51,7 +51,10 @@ export const trunk = [
     usual: seconds(15, 30),
     shortestUseful: 10,
     effort: 4,
-    gentler: [['knees down', 'load'], ['hands on a bench', 'support', 'load']],
+    gentler: [
+      ['knees down', 'load'],
+      ['hands on a bench', 'support', 'load'],
+    ],
     stronger: [['shoulder taps', 'stance', 'load']],
   }),
   drill({

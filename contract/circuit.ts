@@ -136,3 +136,5 @@ export const circuitRecordSchema = Joi.object<CircuitRecord>({
   version: whole(1, Number.MAX_SAFE_INTEGER),
   savedAt: instant,
 }).required();
+
+export const circuitRecordsSchema = Joi.array<CircuitRecord[]>().items(circuitRecordSchema.optional()).required();

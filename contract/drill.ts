@@ -12,7 +12,7 @@ const kit = Joi.array().items(Joi.valid(...KIT));
 const drill = Joi.object<Drill>({
   id: Joi.string().min(1).max(64).required(),
   name: name(80),
-  aliases: Joi.array().items(name(80)).required(),
+  aliases: Joi.array().items(name(80).optional()).required(),
   phases: Joi.array()
     .items(Joi.valid(...PHASES))
     .min(1)
@@ -21,13 +21,15 @@ const drill = Joi.object<Drill>({
   sidesAllowed: Joi.array().items(sides).min(1).required(),
   sideWord: Joi.valid('side', 'way').required(),
   kit: kit.required(),
-  substitutes: Joi.object().pattern(Joi.valid(...KIT), kit).required(),
+  substitutes: Joi.object()
+    .pattern(Joi.valid(...KIT), kit)
+    .required(),
   space: Joi.valid('spot', 'stride', 'mat', 'lane').required(),
   view: Joi.valid('front', 'side', 'three-quarter').required(),
-  cues: Joi.array().items(name(60)).min(1).max(3).required(),
+  cues: Joi.array().items(name(60).optional()).min(1).max(3).required(),
   fault: Joi.object({ seen: name(), fix: name() }).required(),
   felt: name(),
-  cautions: Joi.array().items(name()).required(),
+  cautions: Joi.array().items(name().optional()).required(),
   usual: Joi.object({ dose: doseSchema, sides: sides.required() }).required(),
   shortestUseful: seconds(1, 600),
   effort: Joi.number().min(0).max(10).required(),

@@ -111,12 +111,7 @@ class DemoLoader {
     return id;
   }
 
-  private async addRun(
-    entry: saltmere.TimetableEntry,
-    startsAt: Date,
-    sessionId: string,
-    past: number,
-  ): Promise<void> {
+  private async addRun(entry: saltmere.TimetableEntry, startsAt: Date, sessionId: string, past: number): Promise<void> {
     const document = known(this.circuits, entry.circuit);
     const demo: saltmere.DemoCircuit = saltmere.circuits[entry.circuit];
     const turns = pastTurns(document, library, past);

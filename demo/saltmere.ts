@@ -36,7 +36,7 @@ export const circuits = {
     text: `
 # Before squats
 for: squat day
-in: 10:00
+in: 8:00
 people: 14
 lanes: 4
 
@@ -63,7 +63,7 @@ potentiate
     text: `
 # Beds and barrows
 for: digging and lifting
-in: 9:00
+in: 6:00
 people: 9
 
 raise
@@ -117,7 +117,7 @@ potentiate
     text: `
 # Gently back
 for: whole body, easy
-in: 8:00
+in: 5:00
 people: 6
 
 release
@@ -140,7 +140,7 @@ integrate
     text: `
 # Desk-day reset
 for: desk reset
-in: 5:00
+in: 4:00
 people: 1
 
 release
@@ -167,10 +167,10 @@ export interface TimetableEntry {
 }
 
 export const timetable: readonly TimetableEntry[] = [
-  { days: [1, 2, 3, 4, 5], at: '06:15', circuit: 'squats', coach: 'Imke Sandvoort', minutes: 10 },
-  { days: [0, 1, 3, 4, 6], at: '10:00', circuit: 'beds', coach: 'Tobias Arrowsmith', minutes: 9 },
-  { days: [0, 2, 4, 5, 6], at: '12:30', circuit: 'desk', coach: 'Imke Sandvoort', minutes: 5 },
-  { days: [1, 3, 5, 6, 0], at: '16:45', circuit: 'deck', coach: 'Tobias Arrowsmith', minutes: 8 },
+  { days: [1, 2, 3, 4, 5], at: '06:15', circuit: 'squats', coach: 'Imke Sandvoort', minutes: 8 },
+  { days: [0, 1, 3, 4, 6], at: '10:00', circuit: 'beds', coach: 'Tobias Arrowsmith', minutes: 6 },
+  { days: [0, 2, 4, 5, 6], at: '12:30', circuit: 'desk', coach: 'Imke Sandvoort', minutes: 4 },
+  { days: [1, 3, 5, 6, 0], at: '16:45', circuit: 'deck', coach: 'Tobias Arrowsmith', minutes: 5 },
   { days: [2, 3, 4, 6], at: '18:30', circuit: 'haul', coach: 'Imke Sandvoort', minutes: 10 },
 ];
 

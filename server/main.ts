@@ -5,8 +5,12 @@ import { readEnvironment } from './environment.ts';
 import { openDatabase } from './store/database.ts';
 
 const environment = readEnvironment(process.env);
-const log = pino(environment.logFile === '' ? pino.destination(1) : pino.destination({ dest: environment.logFile, mkdir: true }));
-const connection = openDatabase(environment.databaseUrl, (error) => log.warn({ err: error }, 'database connection lost'));
+const log = pino(
+  environment.logFile === '' ? pino.destination(1) : pino.destination({ dest: environment.logFile, mkdir: true }),
+);
+const connection = openDatabase(environment.databaseUrl, (error) =>
+  log.warn({ err: error }, 'database connection lost'),
+);
 const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url));
 const app = createApp({ connection, sessionSecret: environment.sessionSecret, log, webFolder });
 

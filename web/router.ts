@@ -23,7 +23,12 @@ export function createAppRouter(): Router {
         component: () => import('./pages/door/DoorPage.vue'),
         meta: { open: true, bare: true, title: 'Sign in' },
       },
-      { path: '/today', name: 'today', component: () => import('./pages/today/TodayPage.vue'), meta: { title: 'Today' } },
+      {
+        path: '/today',
+        name: 'today',
+        component: () => import('./pages/today/TodayPage.vue'),
+        meta: { title: 'Today' },
+      },
       {
         path: '/circuits',
         name: 'circuits',

@@ -22,10 +22,7 @@ export function soundsOf(segments: readonly Segment[]): readonly Sound[] {
     const opening = openingSound(segment);
     const next = segments[index + 1];
     const counted = segment.kind === 'work' || next?.kind === 'work';
-    return [
-      ...(opening ? [{ at: segment.start, kind: opening }] : []),
-      ...(counted ? countdown(segment) : []),
-    ];
+    return [...(opening ? [{ at: segment.start, kind: opening }] : []), ...(counted ? countdown(segment) : [])];
   });
   const last = segments.at(-1);
   return last ? [...sounds, { at: last.end, kind: 'end' as const }] : [];

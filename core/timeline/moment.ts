@@ -42,9 +42,7 @@ function indexAt(segments: readonly Segment[], position: Seconds): number {
 /** The first segment after `index` that belongs to another slot, round or repetition of a slot; undefined at the end. */
 export function nextTurn(segments: readonly Segment[], index: number): Segment | undefined {
   const now = segments[index];
-  return segments
-    .slice(index + 1)
-    .find((segment) => segment.slotId !== now?.slotId || segment.round !== now.round);
+  return segments.slice(index + 1).find((segment) => segment.slotId !== now?.slotId || segment.round !== now.round);
 }
 
 /** The segments with one made longer, and all later ones moved on by as much. */

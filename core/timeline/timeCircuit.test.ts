@@ -31,7 +31,9 @@ const kinds = (circuit: Parameters<typeof timeCircuit>[0], using = setting) =>
 describe('worked totals of the model', () => {
   // Common practice, no source.
   it('1: nine 30-second drills with no ready, switch or rest time take 4:30', () => {
-    const slots = Array.from({ length: 9 }, (_, index) => testSlot('Tall reach', timeOf(30), 'both', { id: `s${index}` }));
+    const slots = Array.from({ length: 9 }, (_, index) =>
+      testSlot('Tall reach', timeOf(30), 'both', { id: `s${index}` }),
+    );
     expect(timeCircuit(circuitOf(slots), noHiddenTime).total.plan).toBe(270);
   });
 

@@ -35,7 +35,11 @@ function readWith(text: string, pattern: string, read: (groups: readonly (string
   const scanner = new Scanner(text.replaceAll('–', '-'));
   try {
     const groups = scanner.take(pattern);
-    if (!groups || !scanner.atEnd) throw new Unreadable(1, pattern === COUNT ? 'a number, such as 8 or 8-10' : 'a time, such as 40s, 20-40s or 1:30');
+    if (!groups || !scanner.atEnd)
+      throw new Unreadable(
+        1,
+        pattern === COUNT ? 'a number, such as 8 or 8-10' : 'a time, such as 40s, 20-40s or 1:30',
+      );
     return { ok: true, range: read(groups) };
   } catch (error) {
     if (!(error instanceof Unreadable)) throw error;

@@ -5,7 +5,8 @@ import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
 import { just, type Range, type Seconds } from '../units.ts';
 import { Unreadable } from './problem.ts';
-import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange, Scanner } from './scanner.ts';
+import type { Scanner } from './scanner.ts';
+import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange } from './scanner.ts';
 import { takeTempo } from './tempo.ts';
 
 /** What the words after a drill's name said; what they left out is absent. */

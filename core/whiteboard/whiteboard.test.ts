@@ -42,7 +42,10 @@ describe('a whiteboard line', () => {
   });
 
   it('tells sets of repetitions from holds by the unit', () => {
-    expect(slot('tall reach 3x8')).toMatchObject({ sets: { low: 3, high: 3 }, dose: { kind: 'reps', count: { low: 8 } } });
+    expect(slot('tall reach 3x8')).toMatchObject({
+      sets: { low: 3, high: 3 },
+      dose: { kind: 'reps', count: { low: 8 } },
+    });
     expect(slot('tall reach 5x5s')).toMatchObject({
       sets: { low: 1, high: 1 },
       dose: { kind: 'holds', count: { low: 5, high: 5 }, hold: { low: 5, high: 5 }, positions: 1, move: 2 },
@@ -172,7 +175,25 @@ describe('a whole whiteboard', () => {
   });
 
   it('never throws and never loses a line, whatever is on it', () => {
-    const bits = ['tall reach', 'raise', '8', '-', '10', 's', '/side', 'alt', 'x', '@', '"', '!', ':', '#', ' ', '\t', '½'];
+    const bits = [
+      'tall reach',
+      'raise',
+      '8',
+      '-',
+      '10',
+      's',
+      '/side',
+      'alt',
+      'x',
+      '@',
+      '"',
+      '!',
+      ':',
+      '#',
+      ' ',
+      '\t',
+      '½',
+    ];
     const line = fc.array(fc.oneof(fc.constantFrom(...bits), fc.string({ maxLength: 4 })), { maxLength: 10 });
     fc.assert(
       fc.property(fc.array(line, { maxLength: 6 }), (lines) => {
@@ -190,7 +211,12 @@ describe('a whole whiteboard', () => {
   });
 
   it('writes the way a coach would', () => {
-    const lines = ['rope turn 60s rest 10s', 'floor bridge 10 @2-1-2 !', '90/90 lean, slow 2x10s/side', 'loop step 8-12/way'];
+    const lines = [
+      'rope turn 60s rest 10s',
+      'floor bridge 10 @2-1-2 !',
+      '90/90 lean, slow 2x10s/side',
+      'loop step 8-12/way',
+    ];
     for (const line of lines) expect(writeLine(slot(line), testLibrary)).toBe(line);
   });
 });

@@ -69,8 +69,7 @@ function writeSetsAndDose(slot: Slot, drill: Drill): readonly string[] {
   const amount = writeAmount(dose);
   const counted = dose.kind === 'reps' && !once ? `${writeRange(sets)}x${amount}` : amount;
   const prefix = once || dose.kind === 'reps' ? '' : `${writeRange(sets)} sets`;
-  const tempo =
-    dose.kind === 'reps' && !sameTempo(dose.tempo, usualTempo(drill)) ? `@${writeTempo(dose.tempo)}` : '';
+  const tempo = dose.kind === 'reps' && !sameTempo(dose.tempo, usualTempo(drill)) ? `@${writeTempo(dose.tempo)}` : '';
   return [prefix, `${counted}${sides}`, tempo];
 }
 

@@ -24,7 +24,11 @@ export async function runsOf(database: Database, studioId: string): Promise<read
     .where(eq(run.studioId, studioId))
     .orderBy(desc(run.startedAt), desc(run.id))
     .limit(LISTED);
-  const turns = await turnsOf(database, studioId, rows.map((row) => row.run.id));
+  const turns = await turnsOf(
+    database,
+    studioId,
+    rows.map((row) => row.run.id),
+  );
   return trusted(
     runsSchema,
     rows.map(({ run: { studioId: _, coachId: __, groupId: ___, siteId: ____, ...rest }, ...names }) => ({

@@ -51,9 +51,7 @@ export async function takeOutSession(database: Database, studioId: string, id: s
   const rows = await database
     .update(plannedSession)
     .set({ takenOutAt: sql`now()` })
-    .where(
-      and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)),
-    )
+    .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)))
     .returning({ id: plannedSession.id });
   return rows.length > 0;
 }

@@ -9,5 +9,7 @@ import type Joi from 'joi';
 export function trusted<T>(schema: Joi.Schema<T>, stored: unknown): T {
   const checked = check(schema, stored);
   if (checked.ok) return checked.value;
-  throw new Error(`Stored data does not fit its schema at ${checked.errors.map(({ path }) => path || '/').join(', ')}.`);
+  throw new Error(
+    `Stored data does not fit its schema at ${checked.errors.map(({ path }) => path || '/').join(', ')}.`,
+  );
 }

@@ -36,7 +36,10 @@ export function sendProblem(response: Response, problem: ProblemDetails): void {
 /** Turns whatever a route threw into a problem. What the server did wrong is logged, not told. */
 export function problemHandler(log: Logger): ErrorRequestHandler {
   return (error: unknown, _request, response, next) => {
-    if (response.headersSent) return next(error);
+    if (response.headersSent) {
+      next(error);
+      return;
+    }
     const problem = problemFrom(error);
     if (problem.status >= 500) log.error({ err: error }, 'request failed');
     sendProblem(response, problem);

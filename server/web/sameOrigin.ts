@@ -1,4 +1,4 @@
-import type { RequestHandler } from 'express';
+import type { Request, RequestHandler } from 'express';
 import { Refusal } from './problem.ts';
 
 const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -9,17 +9,19 @@ const SAFE: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
  * cannot send. Together with the SameSite cookie each of the three alone is enough.
  */
 export const sameOriginOnly: RequestHandler = (request, _response, next) => {
-  if (SAFE.has(request.method)) return next();
+  next(SAFE.has(request.method) ? undefined : refusalOf(request));
+};
+
+function refusalOf(request: Request): Refusal | undefined {
   const site = request.get('sec-fetch-site');
   const origin = request.get('origin');
-  const own = site === undefined ? origin !== undefined && hostOf(origin) === request.get('host') : site === 'same-origin';
-  if (!own) return next(new Refusal(403, 'Refused', 'This request did not come from the page itself.'));
+  const own =
+    site === undefined ? origin !== undefined && hostOf(origin) === request.get('host') : site === 'same-origin';
+  if (!own) return new Refusal(403, 'Refused', 'This request did not come from the page itself.');
   const carries = request.get('content-length') !== undefined && request.get('content-length') !== '0';
-  if (carries && !request.is('application/json')) {
-    return next(new Refusal(415, 'Not JSON', 'The server takes JSON only.'));
-  }
-  next();
-};
+  if (carries && !request.is('application/json')) return new Refusal(415, 'Not JSON', 'The server takes JSON only.');
+  return undefined;
+}
 
 function hostOf(origin: string): string | undefined {
   return URL.canParse(origin) ? new URL(origin).host : undefined;

@@ -2,9 +2,8 @@ import type { Account } from '@prompt-spark/contract/account';
 import connectPgSimple from 'connect-pg-simple';
 import type { Request, RequestHandler } from 'express';
 import session from 'express-session';
-import type pg from 'pg';
 import { accountOf } from '../store/accounts.ts';
-import type { Database } from '../store/database.ts';
+import type { Connection, Database } from '../store/database.ts';
 import { notSignedIn } from './problem.ts';
 
 declare module 'express-session' {
@@ -17,7 +16,7 @@ declare module 'express-session' {
 const FORTNIGHT_MS = 14 * 24 * 60 * 60 * 1000;
 
 /** Remembers who is signed in: a cookie that scripts and other sites cannot use, and a row in PostgreSQL. */
-export function signInSessions(pool: pg.Pool, secret: string): RequestHandler {
+export function signInSessions(pool: Connection['pool'], secret: string): RequestHandler {
   const Store = connectPgSimple(session);
   return session({
     name: 'prompt-spark',

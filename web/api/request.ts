@@ -38,7 +38,9 @@ export async function request<T>(route: Route, schema: Joi.Schema<T>, parts: Req
   const response = await send(route, parts);
   const checked = check(schema, await jsonOf(response));
   if (checked.ok) return checked.value;
-  throw new Error(`The server's answer to ${route.path} is not what was expected at ${checked.errors[0]?.path ?? '/'}.`);
+  throw new Error(
+    `The server's answer to ${route.path} is not what was expected at ${checked.errors[0]?.path ?? '/'}.`,
+  );
 }
 
 /** Tells the server something that has no answer to read. Throws like `request`. */

@@ -31,7 +31,10 @@ watch(
 );
 
 function readText(typed: string) {
-  const bounds = { least: props.least ?? (props.unit === 'count' ? 1 : 0.5), ...(props.most ? { most: props.most } : {}) };
+  const bounds = {
+    least: props.least ?? (props.unit === 'count' ? 1 : 0.5),
+    ...(props.most ? { most: props.most } : {}),
+  };
   return props.unit === 'count' ? readCount(typed, bounds) : readDuration(typed, bounds);
 }
 

@@ -65,7 +65,14 @@ const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value
         />
       </template>
       <circle v-for="knot in shape.knots" :key="knot.x" class="knot" :cx="knot.x" :cy="HEIGHT / 2" r="3.5" />
-      <line v-if="available" class="limit" :x1="scaled(available) - 1" :x2="scaled(available) - 1" y1="0" :y2="HEIGHT" />
+      <line
+        v-if="available"
+        class="limit"
+        :x1="scaled(available) - 1"
+        :x2="scaled(available) - 1"
+        y1="0"
+        :y2="HEIGHT"
+      />
       <g v-if="now !== undefined" :transform="`translate(${Math.min(scaled(now), width - 8)} ${HEIGHT / 2})`">
         <circle class="glow" r="13" />
         <circle class="spark" r="7.5" />
@@ -101,7 +108,7 @@ svg {
   stroke-linecap: round;
 }
 .work {
-  fill: color-mix(in oklab, var(--straw), var(--rust) var(--effort));
+  fill: color-mix(in oklch, var(--straw), var(--rust) var(--effort));
 }
 .chosen {
   stroke: var(--ink);

@@ -13,7 +13,7 @@ export function doseWords(slot: Slot, drill: Drill): string {
   const sets = slot.sets.high > 1 ? `${rangeWords(slot.sets)} sets of ` : '';
   const words = [
     sets + amountWords(slot.dose) + sideWords(slot, drill),
-    slot.dose.kind === 'reps' ? `${tempoWords(slot.dose.tempo)}` : '',
+    slot.dose.kind === 'reps' ? tempoWords(slot.dose.tempo) : '',
     slot.rest > 0 ? `rest ${slot.rest} s` : '',
     ...drill.kit.filter((kit) => handlingOf(kit) !== 'placed'),
   ];

@@ -39,9 +39,11 @@ export function useStageRun(planned: readonly Segment[]) {
   const total = computed(() => segments.value.at(-1)?.end ?? 0);
   const sounds = computed(() => soundsOf(segments.value));
 
+  const isRunning = (): boolean => state.value === 'running';
+
   /** Looks at the clock: books what passed, and ends the run at its end. */
   function look(): void {
-    if (state.value !== 'running') return;
+    if (!isRunning()) return;
     position.value = Math.min(clock.position, total.value);
     record.value = spendBetween(record.value, segments.value, reckonedUntil, position.value);
     reckonedUntil = position.value;
@@ -75,9 +77,9 @@ export function useStageRun(planned: readonly Segment[]) {
   }
 
   function pause(): void {
-    if (state.value !== 'running') return;
+    if (!isRunning()) return;
     look();
-    if (state.value !== 'running') return;
+    if (!isRunning()) return;
     clock.pause();
     player?.callOff();
     pausedAt = now();

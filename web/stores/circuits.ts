@@ -1,11 +1,13 @@
-import { circuitRecordSchema, type CircuitDraft, type CircuitRecord } from '@prompt-spark/contract/circuit';
+import {
+  circuitRecordSchema,
+  circuitRecordsSchema,
+  type CircuitDraft,
+  type CircuitRecord,
+} from '@prompt-spark/contract/circuit';
 import { ROUTES } from '@prompt-spark/contract/routes';
-import Joi from 'joi';
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 import { request, tell } from '../api/request.ts';
-
-const recordsSchema = Joi.array<CircuitRecord[]>().items(circuitRecordSchema).required();
 
 /** The studio's circuits. */
 export const useCircuitsStore = defineStore('circuits', () => {
@@ -13,7 +15,7 @@ export const useCircuitsStore = defineStore('circuits', () => {
   const loaded = shallowRef(false);
 
   async function load(): Promise<void> {
-    records.value = await request(ROUTES.circuits, recordsSchema);
+    records.value = await request(ROUTES.circuits, circuitRecordsSchema);
     loaded.value = true;
   }
 

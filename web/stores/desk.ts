@@ -1,7 +1,14 @@
 import type { Problem } from '@prompt-spark/core';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
 import { lineIds, neighbourOf, type Cursor } from '@prompt-spark/core/circuit/cursor';
-import { carryLine, changeSlot, duplicateLine, placeOf, replaceLine, takeOutLine } from '@prompt-spark/core/circuit/edit';
+import {
+  carryLine,
+  changeSlot,
+  duplicateLine,
+  placeOf,
+  replaceLine,
+  takeOutLine,
+} from '@prompt-spark/core/circuit/edit';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { timeCircuit } from '@prompt-spark/core';
 import { addReadLine, type Added } from '@prompt-spark/core/whiteboard/addLine';

@@ -1,7 +1,7 @@
 import type { ThemeDefinition } from 'vuetify';
 
 /** The two ends of the effort ramp, one family from straw to rust. */
-const EFFORT = { 'effort-low': '#EFDDA6', 'effort-high': '#963F1E' };
+const EFFORT = { 'effort-low': '#F0E0AC', 'effort-high': '#9A3412' };
 
 /** Planning: paper and ink. */
 export const paper: ThemeDefinition = {
@@ -26,7 +26,12 @@ export const paper: ThemeDefinition = {
     'on-success': '#FFFCF6',
     ...EFFORT,
   },
-  variables: { 'border-color': '#DDD3C2', 'border-opacity': 1, 'high-emphasis-opacity': 1, 'medium-emphasis-opacity': 0.86 },
+  variables: {
+    'border-color': '#DDD3C2',
+    'border-opacity': 1,
+    'high-emphasis-opacity': 1,
+    'medium-emphasis-opacity': 0.86,
+  },
 };
 
 /** Follow-along: chalk on dark. */
@@ -52,5 +57,10 @@ export const stage: ThemeDefinition = {
     'on-success': '#1A1220',
     ...EFFORT,
   },
-  variables: { 'border-color': '#5C4D66', 'border-opacity': 1, 'high-emphasis-opacity': 1, 'medium-emphasis-opacity': 0.9 },
+  variables: {
+    'border-color': '#5C4D66',
+    'border-opacity': 1,
+    'high-emphasis-opacity': 1,
+    'medium-emphasis-opacity': 0.9,
+  },
 };

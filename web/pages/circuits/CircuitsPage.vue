@@ -19,7 +19,10 @@ const trouble = ref('');
 const loading = useLoading(() => Promise.all([library.load(), circuits.load()]));
 
 const index = computed(() => {
-  const search = new MiniSearch<{ id: string; text: string }>({ fields: ['text'], searchOptions: { prefix: true, fuzzy: 0.2, combineWith: 'AND' } });
+  const search = new MiniSearch<{ id: string; text: string }>({
+    fields: ['text'],
+    searchOptions: { prefix: true, fuzzy: 0.2, combineWith: 'AND' },
+  });
   search.addAll(
     circuits.records.map(({ id, groupId, circuit }) => ({
       id,
@@ -60,7 +63,14 @@ async function bringBack(): Promise<void> {
   <section class="page">
     <header>
       <h1>Circuits</h1>
-      <v-text-field v-model="wanted" class="search" label="Find by title, purpose or group" clearable density="compact" @click:clear="wanted = ''" />
+      <v-text-field
+        v-model="wanted"
+        class="search"
+        label="Find by title, purpose or group"
+        clearable
+        density="compact"
+        @click:clear="wanted = ''"
+      />
       <v-btn @click="write">Write a new circuit</v-btn>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
@@ -82,7 +92,9 @@ async function bringBack(): Promise<void> {
     </LoadingGate>
     <v-snackbar :model-value="gone !== null" :timeout="8000" @update:model-value="gone = null">
       “{{ gone?.title }}” is taken out.
-      <template #actions><v-btn variant="text" color="on-surface-variant" @click="bringBack">Bring it back</v-btn></template>
+      <template #actions
+        ><v-btn variant="text" color="on-surface-variant" @click="bringBack">Bring it back</v-btn></template
+      >
     </v-snackbar>
   </section>
 </template>

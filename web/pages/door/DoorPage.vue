@@ -41,7 +41,9 @@ async function enterDemo(): Promise<void> {
     <section class="ways" aria-label="Ways in">
       <div v-if="account.demoOpen" class="demo">
         <v-btn size="large" block @click="enterDemo">Enter the demo studio</v-btn>
-        <p class="small soft">Tern Street Hall in Saltmere: an invented studio with circuits, sessions and a log to try.</p>
+        <p class="small soft">
+          Tern Street Hall in Saltmere: an invented studio with circuits, sessions and a log to try.
+        </p>
       </div>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <OpenStudioForm v-if="opening" @done="goIn" @back="opening = false" />

@@ -5,7 +5,15 @@ import { clock } from '../../pieces/clock.ts';
 import TimeFuse from '../../pieces/TimeFuse.vue';
 
 /** A small board and the fuse it makes, reckoned here and now: nobody is signed in, so it brings three drills of its own. */
-const plain = { kit: [], substitutes: {}, cautions: [], aliases: [], sideWord: 'side', space: 'spot', view: 'front' } as const;
+const plain = {
+  kit: [],
+  substitutes: {},
+  cautions: [],
+  aliases: [],
+  sideWord: 'side',
+  space: 'spot',
+  view: 'front',
+} as const;
 const shared = { cues: ['—'], fault: { seen: '—', fix: '—' }, felt: '—', shortestUseful: 10, ladder: [] } as const;
 const dose = { dose: { kind: 'time', seconds: { low: 30, high: 30 } }, sides: 'both' } as const;
 const make = (id: string, name: string, effort: number, posture: Drill['posture']): Drill => ({
@@ -25,8 +33,19 @@ const library = libraryOf([
   make('c', 'Cat-cow', 2, 'quadruped'),
   make('d', 'Squat jump', 8, 'squat'),
 ]);
-const lines = ['raise', '  step jack 40s', 'mobilise 2 rounds rest 10s', '  lateral lunge 5/side alt', '  cat-cow 5 @4s', 'potentiate', '  squat jump 4'];
-const { segments, total, hidden } = timeCircuit(readWhiteboard(lines.join('\n'), library).circuit, usualSetting(library));
+const lines = [
+  'raise',
+  '  step jack 40s',
+  'mobilise 2 rounds rest 10s',
+  '  lateral lunge 5/side alt',
+  '  cat-cow 5 @4s',
+  'potentiate',
+  '  squat jump 4',
+];
+const { segments, total, hidden } = timeCircuit(
+  readWhiteboard(lines.join('\n'), library).circuit,
+  usualSetting(library),
+);
 const effortOf = ({ drillId }: { drillId: string }) => library.byId.get(drillId)?.effort ?? 0;
 </script>
 

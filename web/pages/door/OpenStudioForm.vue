@@ -17,7 +17,12 @@ const { errors, trouble, busy, submit } = useForm(newStudioSchema, async (checke
   <form class="form" novalidate @submit.prevent="submit({ ...studio })">
     <h2>Open a studio</h2>
     <v-text-field v-model="studio.studioName" label="Studio name" :error-messages="errors['/studioName']" />
-    <v-text-field v-model="studio.coachName" label="Your name" autocomplete="name" :error-messages="errors['/coachName']" />
+    <v-text-field
+      v-model="studio.coachName"
+      label="Your name"
+      autocomplete="name"
+      :error-messages="errors['/coachName']"
+    />
     <v-text-field
       v-model="studio.email"
       label="E-mail"

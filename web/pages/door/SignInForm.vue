@@ -17,7 +17,13 @@ const { errors, trouble, busy, submit } = useForm(credentialsSchema, async (cred
 <template>
   <form class="form" novalidate @submit.prevent="submit({ email, password })">
     <h2>Sign in to your studio</h2>
-    <v-text-field v-model="email" label="E-mail" type="email" autocomplete="username" :error-messages="errors['/email']" />
+    <v-text-field
+      v-model="email"
+      label="E-mail"
+      type="email"
+      autocomplete="username"
+      :error-messages="errors['/email']"
+    />
     <v-text-field
       v-model="password"
       label="Password"

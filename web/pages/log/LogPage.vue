@@ -14,7 +14,8 @@ const loading = useLoading(runs.load);
     <header>
       <h1>Log</h1>
       <p v-if="runs.waiting" class="waiting" role="status">
-        {{ runs.waiting }} record{{ runs.waiting === 1 ? '' : 's' }} kept in this browser until the server can be reached
+        {{ runs.waiting }} record{{ runs.waiting === 1 ? '' : 's' }} kept in this browser until the server can be
+        reached
       </p>
     </header>
     <LoadingGate :loading="loading">

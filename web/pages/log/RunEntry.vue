@@ -14,8 +14,9 @@ const actual = computed(() => run.turns.reduce((sum, turn) => sum + turn.actual,
 const paused = computed(() => run.turns.reduce((sum, turn) => sum + turn.paused, 0));
 const off = computed(() => {
   const seconds = Math.round(actual.value - planned.value);
-  if (seconds === 0) return 'as planned';
-  return seconds > 0 ? `${clock(seconds)} longer` : `${clock(-seconds)} shorter`;
+  if (run.endedEarly) return 'planned';
+  if (seconds === 0) return 'planned';
+  return seconds > 0 ? `planned, ${clock(seconds)} longer` : `planned, ${clock(-seconds)} shorter`;
 });
 const WARM = { yes: 'warm', nearly: 'nearly warm', no: 'not warm' } as const;
 const how = computed(() =>
@@ -44,7 +45,7 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
     </div>
     <div class="sums">
       <p>
-        <span class="clock">{{ clock(actual) }}</span> <span class="soft">of {{ clock(planned) }}, {{ off }}</span>
+        <span class="clock">{{ clock(actual) }}</span> <span class="soft">of {{ clock(planned) }} {{ off }}</span>
       </p>
       <p class="soft small">{{ how }}</p>
     </div>

@@ -8,7 +8,7 @@ import { phaseName } from '../../pieces/fuseShape.ts';
 const { turns } = defineProps<{ turns: readonly RunTurn[] }>();
 const longest = computed(() => Math.max(1, ...turns.map(({ planned, actual }) => Math.max(planned, actual))));
 const share = (seconds: number) => `${(100 * seconds) / longest.value}%`;
-const several = computed(() => turns.some(({ round }) => round > 1));
+const repeated = computed(() => new Set(turns.filter(({ round }) => round > 1).map(({ slotId }) => slotId)));
 </script>
 
 <template>
@@ -25,14 +25,20 @@ const several = computed(() => turns.some(({ round }) => round > 1));
       <tr v-for="turn in turns" :key="`${turn.slotId} ${turn.round}`">
         <td>
           {{ turn.drillName }}
-          <span class="soft small">{{ phaseName(turn.phase) }}{{ several ? `, round ${turn.round}` : '' }}</span>
+          <span class="soft small"
+            >{{ phaseName(turn.phase) }}{{ repeated.has(turn.slotId) ? `, round ${turn.round}` : '' }}</span
+          >
         </td>
         <td class="bars" aria-hidden="true">
           <span class="plan" :style="{ width: share(turn.planned) }" />
-          <span :class="['took', { over: turn.actual > turn.planned * 1.1 }]" :style="{ width: share(turn.actual) }" />
+          <span
+            v-if="turn.actual >= 0.5"
+            :class="['took', { over: turn.actual > turn.planned * 1.1 }]"
+            :style="{ width: share(turn.actual) }"
+          />
         </td>
         <td class="number clock">{{ clock(turn.planned) }}</td>
-        <td class="number clock">{{ clock(turn.actual) }}</td>
+        <td class="number clock">{{ turn.actual < 0.5 ? '–' : clock(turn.actual) }}</td>
       </tr>
     </tbody>
   </table>
@@ -81,7 +87,7 @@ td {
   font-weight: 500;
 }
 td .small {
-  display: block;
+  margin-left: 0.4rem;
 }
 @media (max-width: 700px) {
   .bars {

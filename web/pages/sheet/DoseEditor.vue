@@ -26,9 +26,9 @@ const KINDS: readonly { readonly value: Dose['kind']; readonly title: string }[]
   { value: 'feel', title: 'By feel' },
 ];
 const sides = computed(() => [
-  { value: 'both' as Sides, title: 'At once' },
-  { value: 'each' as Sides, title: drill.sideWord === 'way' ? 'Each way' : 'Each side' },
-  { value: 'alternate' as Sides, title: 'Alternating' },
+  { value: 'both', title: 'At once' },
+  { value: 'each', title: drill.sideWord === 'way' ? 'Each way' : 'Each side' },
+  { value: 'alternate', title: 'Alternating' },
 ]);
 const written = computed(() => writeLine(slotLine, library.library));
 

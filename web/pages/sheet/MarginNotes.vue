@@ -14,7 +14,9 @@ const notes = computed(() => marginNotes(sheet.circuit, sheet.timeline, library.
 
 <template>
   <aside class="notes" aria-label="Margin notes">
-    <h2>Notes <span v-if="notes.length" class="soft">{{ notes.length }}</span></h2>
+    <h2>
+      Notes <span v-if="notes.length" class="soft">{{ notes.length }}</span>
+    </h2>
     <p v-if="!notes.length" class="soft small">Nothing to say against this one.</p>
     <article v-for="note in notes" :key="note.id" :class="note.severity">
       <h3>{{ note.title }}</h3>

@@ -42,7 +42,9 @@ const ends = computed(() => {
       <div class="sums">
         <p>
           <span :class="['clock', { over }]" data-test="total">{{ clock(total.plan) }}</span>
-          <span class="soft of"> {{ sheet.circuit.available ? `of ${clock(sheet.circuit.available)}` : 'in all' }}</span>
+          <span class="soft of">
+            {{ sheet.circuit.available ? `of ${clock(sheet.circuit.available)}` : 'in all' }}</span
+          >
         </p>
         <p class="soft small">{{ ends }}{{ clock(sheet.timeline.hidden) }} hidden · <SaveStatus /></p>
       </div>
@@ -59,7 +61,13 @@ const ends = computed(() => {
         labels
       />
       <div class="tools">
-        <v-btn class="drills" :icon="mdiBookOpenPageVariantOutline" variant="text" aria-label="Drills" @click="emit('drawer')" />
+        <v-btn
+          class="drills"
+          :icon="mdiBookOpenPageVariantOutline"
+          variant="text"
+          aria-label="Drills"
+          @click="emit('drawer')"
+        />
         <v-btn :icon="mdiUndo" variant="text" aria-label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
         <v-btn :icon="mdiRedo" variant="text" aria-label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
         <v-btn :icon="mdiKeyboardOutline" variant="text" aria-label="Keys" @click="emit('help')" />
@@ -103,6 +111,7 @@ const ends = computed(() => {
   color: var(--brick);
 }
 .of {
+  margin-left: 0.4rem;
   font-size: var(--size-lead);
   font-weight: 600;
 }

@@ -41,7 +41,8 @@ watch(
     <div v-if="!sheet.circuit.blocks.length" class="empty">
       <h2>Write it as you would on the board</h2>
       <p class="soft">
-        Type below, one line a drill: a phase opens a block, a name and a dose make a slot. Or take drills from the drawer.
+        Type below, one line a drill: a phase opens a block, a name and a dose make a slot. Or take drills from the
+        drawer.
       </p>
       <pre>
 raise
@@ -52,7 +53,9 @@ glute bridge 10 @2-1-2</pre>
     </div>
     <div class="add">
       <span class="soft small">New block:</span>
-      <button v-for="phase in PHASES" :key="phase" type="button" @click="addBlock(phase)">{{ phaseName(phase) }}</button>
+      <button v-for="phase in PHASES" :key="phase" type="button" @click="addBlock(phase)">
+        {{ phaseName(phase) }}
+      </button>
     </div>
   </div>
 </template>
@@ -61,6 +64,7 @@ glute bridge 10 @2-1-2</pre>
 .rows {
   flex: 1;
   overflow-y: auto;
+  scroll-padding: 3rem 0 6rem;
   padding: 0.75rem 1.25rem 6rem 0.5rem;
 }
 .unread {

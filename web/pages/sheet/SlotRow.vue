@@ -19,7 +19,9 @@ const drill = computed(() => library.drillOf(slotLine.drillId));
 const time = computed(() => sheet.timeline.slots.find(({ slotId }) => slotId === slotLine.id));
 const selected = computed(() => desk.selectedId === slotLine.id);
 const open = computed(() => desk.openId === slotLine.id);
-const words = computed(() => (drill.value ? doseWords(slotLine, drill.value) : 'This drill is not in the library any more'));
+const words = computed(() =>
+  drill.value ? doseWords(slotLine, drill.value) : 'This drill is not in the library any more',
+);
 const whole = computed(() => (time.value ? time.value.work + time.value.hidden : 0));
 const shape = computed(() => ({
   minHeight: `${Math.round(Math.min(116, 52 + Math.max(0, whole.value - 30) * 0.45))}px`,
@@ -29,7 +31,13 @@ const shape = computed(() => ({
 </script>
 
 <template>
-  <li class="line" :data-line="slotLine.id" :tabindex="selected ? 0 : -1" :aria-current="selected" @click="desk.select(slotLine.id)">
+  <li
+    class="line"
+    :data-line="slotLine.id"
+    :tabindex="selected ? 0 : -1"
+    :aria-current="selected"
+    @click="desk.select(slotLine.id)"
+  >
     <span class="clock at">{{ time ? clock(time.start) : '–' }}</span>
     <div :class="['row', { selected }]" :style="shape">
       <span class="edge" aria-hidden="true"><span class="hatch" /></span>
@@ -85,7 +93,7 @@ const shape = computed(() => ({
 }
 .edge {
   flex: 0 0 11px;
-  background: color-mix(in oklab, var(--straw), var(--rust) var(--effort));
+  background: color-mix(in oklch, var(--straw), var(--rust) var(--effort));
 }
 .hatch {
   display: block;

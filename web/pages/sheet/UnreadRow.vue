@@ -24,10 +24,21 @@ function rewrite(): void {
   <li class="unread" :data-line="line.id" :tabindex="desk.selectedId === line.id ? 0 : -1">
     <v-icon :icon="mdiAlertOutline" size="20" class="mark" />
     <div class="body">
-      <input v-model="text" aria-label="A line that could not be read" @change="rewrite" @focus="desk.select(line.id)" />
+      <input
+        v-model="text"
+        aria-label="A line that could not be read"
+        @change="rewrite"
+        @focus="desk.select(line.id)"
+      />
       <p v-if="trouble" class="small" role="alert">{{ trouble }}</p>
     </div>
-    <v-btn :icon="mdiClose" variant="text" size="small" aria-label="Take out this line" @click="desk.takeOut(line.id)" />
+    <v-btn
+      :icon="mdiClose"
+      variant="text"
+      size="small"
+      aria-label="Take out this line"
+      @click="desk.takeOut(line.id)"
+    />
   </li>
 </template>
 

@@ -84,7 +84,13 @@ function paste(event: ClipboardEvent): void {
 
 <template>
   <form class="board" @submit.prevent="enter">
-    <ul v-if="names.length || nearest.length" id="whiteboard-names" class="names" role="listbox" aria-label="Drill names">
+    <ul
+      v-if="names.length || nearest.length"
+      id="whiteboard-names"
+      class="names"
+      role="listbox"
+      aria-label="Drill names"
+    >
       <li
         v-for="(name, index) in names.length ? names : nearest"
         :id="`whiteboard-name-${index}`"

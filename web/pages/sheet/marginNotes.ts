@@ -31,7 +31,9 @@ function unreadNote(line: UnreadLine, library: DrillLibrary): readonly MarginNot
       id: line.id,
       severity: 'warn',
       title: `“${line.text}” cannot be read`,
-      words: problem ? `Column ${problem.column}: expected ${problem.expected}.` : 'It can be read now: enter it again.',
+      words: problem
+        ? `Column ${problem.column}: expected ${problem.expected}.`
+        : 'It can be read now: enter it again.',
       lineId: line.id,
       fixes: (problem?.nearest ?? []).map((name) => ({ label: name, text: name + line.text.slice(typed.length) })),
     },

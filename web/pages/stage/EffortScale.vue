@@ -6,15 +6,36 @@ const effort = defineModel<number | null>({ required: true });
 const VALUES = Array.from({ length: 11 }, (_, index) => index);
 
 /** Common wording of the category-ratio scale, from memory; no source quoted. */
-const ANCHORS = ['nothing at all', 'very light', 'light', 'moderate', 'moderate', 'hard', 'hard', 'very hard', 'very hard', 'very hard', 'as hard as can be'];
-const anchor = computed(() => (effort.value === null ? '4 to 5 is where a warm-up usually ends' : ANCHORS[effort.value]));
+const ANCHORS = [
+  'nothing at all',
+  'very light',
+  'light',
+  'moderate',
+  'moderate',
+  'hard',
+  'hard',
+  'very hard',
+  'very hard',
+  'very hard',
+  'as hard as can be',
+];
+const anchor = computed(() =>
+  effort.value === null ? '4 to 5 is where a warm-up usually ends' : ANCHORS[effort.value],
+);
 </script>
 
 <template>
   <fieldset>
-    <legend>How hard was it for them? <span class="soft">{{ anchor }}</span></legend>
+    <legend>
+      How hard was it for them? <span class="soft">{{ anchor }}</span>
+    </legend>
     <div class="scale">
-      <label v-for="value in VALUES" :key="value" :style="{ '--effort': `${value * 10}%` }" :class="{ chosen: effort === value }">
+      <label
+        v-for="value in VALUES"
+        :key="value"
+        :style="{ '--effort': `${value * 10}%` }"
+        :class="{ chosen: effort === value }"
+      >
         <input v-model="effort" type="radio" name="effort" :value="value" />
         <span class="bar" aria-hidden="true" :style="{ height: `${4 + value * 2.2}px` }" />
         {{ value }}
@@ -69,6 +90,6 @@ input {
 .bar {
   width: 70%;
   border-radius: 4px;
-  background: color-mix(in oklab, var(--straw), var(--rust) var(--effort));
+  background: color-mix(in oklch, var(--straw), var(--rust) var(--effort));
 }
 </style>

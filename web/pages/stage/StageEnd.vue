@@ -87,8 +87,8 @@ function named(turn: TurnRecord): RunTurn {
     </fieldset>
     <v-textarea v-model="note" label="Note: any niggle, a stiffer side, what to change" rows="3" maxlength="2000" />
     <p class="soft small">
-      Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness: stop, and see a licensed
-      professional before going on.
+      Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness: stop, and see a
+      licensed professional before going on.
     </p>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div class="acts">

@@ -27,7 +27,9 @@ const place = computed(() => {
   return parts.filter(Boolean).join(', ');
 });
 /** Said aloud by a screen reader once a change, not every second. */
-const announced = computed(() => [kindWord(segment.value), name.value, sideName(segment.value)].filter(Boolean).join(', '));
+const announced = computed(() =>
+  [kindWord(segment.value), name.value, sideName(segment.value)].filter(Boolean).join(', '),
+);
 </script>
 
 <template>
@@ -38,16 +40,16 @@ const announced = computed(() => [kindWord(segment.value), name.value, sideName(
     <p class="soft clock">{{ clock(position) }} of {{ clock(total) }}</p>
   </header>
   <section :class="['now', segment.kind]">
-    <p class="kind">{{ paused ? 'Paused' : kindWord(segment) }}</p>
-    <h1>{{ name }}</h1>
-    <p class="cue">{{ cueFor(segment, slot, drill) }}</p>
-    <div class="count">
-      <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
-      <div>
+    <div class="words">
+      <p class="kind">{{ paused ? 'Paused' : kindWord(segment) }}</p>
+      <h1>{{ name }}</h1>
+      <p class="cue">{{ cueFor(segment, slot, drill) }}</p>
+      <p class="how">
         <span v-if="sideName(segment)" class="side">{{ sideName(segment) }}</span>
-        <p class="soft rep">{{ repetitionWords(segment, slot, moment.into) }}</p>
-      </div>
+        <span class="soft rep">{{ repetitionWords(segment, slot, moment.into) }}</span>
+      </p>
     </div>
+    <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
     <p class="visually-hidden" role="status">{{ announced }}</p>
   </section>
 </template>
@@ -56,6 +58,7 @@ const announced = computed(() => [kindWord(segment.value), name.value, sideName(
 .top {
   display: flex;
   justify-content: space-between;
+  align-items: baseline;
   gap: 1rem;
   font-size: clamp(1.05rem, 1.9vw, 1.9rem);
 }
@@ -67,9 +70,10 @@ const announced = computed(() => [kindWord(segment.value), name.value, sideName(
 }
 .now {
   flex: 1;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 1rem 3vw;
+  align-items: center;
 }
 .kind {
   font-size: clamp(1.2rem, 2.2vw, 2.2rem);
@@ -77,8 +81,7 @@ const announced = computed(() => [kindWord(segment.value), name.value, sideName(
   color: var(--spark);
 }
 h1 {
-  max-width: 22ch;
-  font-size: clamp(2.3rem, 6.4vw, 6.4rem);
+  font-size: clamp(2.3rem, 6.2vw, 6.2rem);
   line-height: 1.02;
 }
 .cue {
@@ -86,18 +89,21 @@ h1 {
   font-size: clamp(1.3rem, 2.9vw, 2.9rem);
   line-height: 1.25;
 }
-.count {
+.how {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: clamp(1rem, 3vw, 3rem);
-  margin-top: 0.1em;
+  gap: 0.5rem 1.5rem;
+  min-height: 5.5rem;
+  margin-top: 0.5rem;
 }
 .seconds {
-  min-width: 1.3em;
-  font-size: clamp(7.5rem, min(25vw, 46vh), 26rem);
+  min-width: 1.25em;
+  font-size: clamp(8rem, min(34vw, 58vh), 40rem);
   font-weight: 750;
-  line-height: 0.95;
+  line-height: 0.9;
   letter-spacing: -0.03em;
+  text-align: right;
 }
 .ready .seconds,
 .switch .seconds,
@@ -114,7 +120,15 @@ h1 {
   font-weight: 700;
 }
 .rep {
-  margin-top: 0.35em;
   font-size: clamp(1.2rem, 2.5vw, 2.5rem);
+}
+@media (max-width: 700px) {
+  .now {
+    grid-template-columns: minmax(0, 1fr);
+    align-content: center;
+  }
+  .seconds {
+    text-align: left;
+  }
 }
 </style>

@@ -80,7 +80,13 @@ onMounted(() => {
   />
   <div v-else class="run" @pointermove="showControls" @pointerdown="showControls">
     <template v-if="moment">
-      <StageNow :circuit="circuit" :moment="moment" :paused="paused" :total="run.total.value" :position="run.position.value" />
+      <StageNow
+        :circuit="circuit"
+        :moment="moment"
+        :paused="paused"
+        :total="run.total.value"
+        :position="run.position.value"
+      />
       <StageFoot
         :segments="run.segments.value"
         :position="run.position.value"

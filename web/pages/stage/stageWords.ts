@@ -55,5 +55,7 @@ export function nextWords(next: Segment, now: Segment, drill: Drill | undefined)
 
 /** The slot a segment belongs to. */
 export function slotOf(circuit: Circuit, { slotId }: Segment): Slot | undefined {
-  return circuit.blocks.flatMap((block) => block.lines).find((line): line is Slot => line.kind === 'slot' && line.id === slotId);
+  return circuit.blocks
+    .flatMap((block) => block.lines)
+    .find((line): line is Slot => line.kind === 'slot' && line.id === slotId);
 }

@@ -28,7 +28,8 @@ export function useStageKeys(parts: {
       case 'm':
         return run.mute;
       case 'f':
-        return () => void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen());
+        return () =>
+          void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen());
       case 'Escape':
         return parts.leave;
       default:

@@ -13,7 +13,14 @@ const emit = defineEmits<{ done: [] }>();
 const library = useLibraryStore();
 const circuits = useCircuitsStore();
 const sessions = useSessionsStore();
-const plan = reactive({ circuitId: '', groupId: '', siteId: '', day: calendarDay(new Date()), time: '18:00', minutes: '10' });
+const plan = reactive({
+  circuitId: '',
+  groupId: '',
+  siteId: '',
+  day: calendarDay(new Date()),
+  time: '18:00',
+  minutes: '10',
+});
 
 const titled = computed(() => circuits.records.map(({ id, circuit }) => ({ value: id, title: circuit.title })));
 const groups = computed(() => [

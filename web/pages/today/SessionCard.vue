@@ -34,7 +34,9 @@ const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }
           <span v-if="session.runId" class="done small">
             <v-icon :icon="mdiCheckCircleOutline" size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
           </span>
-          <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">{{ session.runId ? 'Again' : 'Start' }}</v-btn>
+          <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">{{
+            session.runId ? 'Again' : 'Start'
+          }}</v-btn>
         </div>
       </div>
       <CircuitFuse :circuit="session.circuit.circuit" :available="session.minutes * 60" />

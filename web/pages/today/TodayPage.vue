@@ -26,10 +26,17 @@ const loading = useLoading(async () => {
 const zoneOf = (siteId: string | null) => library.siteOf(siteId)?.timeZone;
 const dayOf = (session: { startsAt: string; siteId: string | null }) =>
   calendarDay(session.startsAt, zoneOf(session.siteId));
-const today = computed(() => sessions.sessions.filter((session) => dayOf(session) === calendarDay(now, zoneOf(session.siteId))));
-const ahead = computed(() => sessions.sessions.filter((session) => dayOf(session) > calendarDay(now, zoneOf(session.siteId))));
+const today = computed(() =>
+  sessions.sessions.filter((session) => dayOf(session) === calendarDay(now, zoneOf(session.siteId))),
+);
+const ahead = computed(() =>
+  sessions.sessions.filter((session) => dayOf(session) > calendarDay(now, zoneOf(session.siteId))),
+);
 const people = computed(() =>
-  today.value.reduce((sum, { groupId, circuit }) => sum + (library.groupOf(groupId)?.people ?? circuit.circuit.people), 0),
+  today.value.reduce(
+    (sum, { groupId, circuit }) => sum + (library.groupOf(groupId)?.people ?? circuit.circuit.people),
+    0,
+  ),
 );
 </script>
 

@@ -1,0 +1,49 @@
+/** The arrows of the house: who may know whom. Anything not listed here is forbidden. */
+const MAY_KNOW = {
+  core: [],
+  catalogue: ['core'],
+  contract: ['core'],
+  // The server hands out the catalogue's drills together with a studio's own (docs/decisions/drills-through-the-server.md).
+  server: ['contract', 'core', 'catalogue'],
+  web: ['contract', 'core'],
+  demo: ['server', 'contract', 'core', 'catalogue'],
+  e2e: ['server', 'demo', 'contract', 'core', 'catalogue'],
+  bench: ['core', 'catalogue'],
+};
+const ROOMS = Object.keys(MAY_KNOW);
+
+module.exports = {
+  forbidden: [
+    ...ROOMS.map((room) => ({
+      name: `${room}-knows-only-${MAY_KNOW[room].join('-') || 'itself'}`,
+      severity: 'error',
+      from: { path: `^${room}/` },
+      to: { path: `^(${ROOMS.filter((other) => other !== room && !MAY_KNOW[room].includes(other)).join('|')})/` },
+    })),
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$|/testing/' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'queries-only-in-the-store',
+      severity: 'error',
+      from: { path: '^(server|demo)/', pathNot: '^(server/(store|schema|testing)|demo)/' },
+      to: { path: 'node_modules/(drizzle-orm|pg)/' },
+    },
+    { name: 'everything-resolves', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|\\.data|\\.cache)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'node', 'default', 'types'],
+      extensions: ['.ts', '.js', '.vue', '.css', '.d.ts'],
+    },
+  },
+};

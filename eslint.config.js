@@ -1,0 +1,48 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import vue from 'eslint-plugin-vue';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+  { ignores: ['**/*.cjs', '**/dist/', '**/node_modules/', '.data/', '.cache/', 'server/migrations/'] },
+  js.configs.recommended,
+  ...ts.configs.strictTypeChecked,
+  ...vue.configs['flat/recommended'],
+  {
+    languageOptions: {
+      parserOptions: {
+        parser: ts.parser,
+        projectService: { allowDefaultProject: ['*.js'] },
+        tsconfigRootDir: import.meta.dirname,
+        extraFileExtensions: ['.vue'],
+      },
+    },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_+$', argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/unbound-method': 'off',
+      '@typescript-eslint/no-misused-promises': [
+        'error',
+        { checksVoidReturn: { arguments: false, attributes: false } },
+      ],
+      'vue/multi-word-component-names': 'error',
+      'no-console': 'off',
+    },
+  },
+  { files: ['web/**'], languageOptions: { globals: globals.browser } },
+  {
+    files: ['core/**'],
+    rules: {
+      'no-restricted-globals': ['error', 'Date', 'setTimeout', 'performance', 'window', 'process', 'crypto'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],
+    },
+  },
+  { files: ['**/*.js'], ...ts.configs.disableTypeChecked },
+  prettier,
+);

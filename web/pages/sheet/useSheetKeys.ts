@@ -22,8 +22,9 @@ export const SHEET_KEYS: readonly (readonly [string, string])[] = [
   ['?', 'show these keys'],
 ];
 
-/** Things that take their own keys. */
-const TYPED_IN = 'input, textarea, select, button, a, [role="combobox"], [contenteditable="true"], .v-overlay';
+/** Things that take all their own keys, and things that take only the keys that press them. */
+const TYPED_IN = 'input, textarea, select, [role="combobox"], [contenteditable="true"], .v-overlay';
+const PRESSED = 'button, a';
 
 /** The keys of the sheet, heard wherever nothing else is typed in. */
 export function useSheetKeys({ start, help }: { start: () => void; help: () => void }): void {
@@ -75,6 +76,8 @@ export function useSheetKeys({ start, help }: { start: () => void; help: () => v
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const { target } = event;
     if (target instanceof Element && target.closest(TYPED_IN)) return;
+    const presses = event.key === 'Enter' || event.key === ' ';
+    if (presses && target instanceof Element && target.closest(PRESSED)) return;
     const doIt = act(event);
     if (!doIt) return;
     event.preventDefault();

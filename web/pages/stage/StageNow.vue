@@ -77,8 +77,14 @@ const announced = computed(() =>
 }
 .kind {
   font-size: clamp(1.2rem, 2.2vw, 2.2rem);
-  font-weight: 600;
-  color: var(--spark);
+  justify-self: start;
+  width: fit-content;
+  margin-bottom: 0.35em;
+  padding: 0.05em 0.5em;
+  border-radius: 0.3em;
+  background: var(--spark);
+  color: rgb(var(--v-theme-on-spark));
+  font-weight: 650;
 }
 h1 {
   font-size: clamp(2.3rem, 6.2vw, 6.2rem);

@@ -1,0 +1,45 @@
+import type {} from '@prompt-spark/server/testing/database';
+import { check } from '@prompt-spark/contract/check';
+import { plannedSessionsSchema } from '@prompt-spark/contract/session';
+import { demoAccount } from '@prompt-spark/server/store/accounts';
+import { circuitsOf } from '@prompt-spark/server/store/circuits';
+import { migrateDatabase, openDatabase, type Connection } from '@prompt-spark/server/store/database';
+import { runsOf } from '@prompt-spark/server/store/runs';
+import { sessionsBetween } from '@prompt-spark/server/store/sessions';
+import { newDatabase } from '@prompt-spark/server/testing/postgres';
+import { addDays } from 'date-fns';
+import { afterAll, beforeAll, expect, inject, it } from 'vitest';
+import { loadDemo } from './loadDemo.ts';
+
+const now = new Date('2026-11-25T09:00:00.000Z');
+let connection: Connection;
+let studioId: string;
+
+beforeAll(async () => {
+  const url = await newDatabase(inject('serverPostgres'));
+  await migrateDatabase(url);
+  connection = openDatabase(url);
+  expect(await loadDemo(connection.database, now)).toBe(true);
+  studioId = (await demoAccount(connection.database))?.studioId ?? '';
+});
+afterAll(() => connection.close());
+
+it('loads once: a database that has a studio is left as it is', async () => {
+  expect(await loadDemo(connection.database, now)).toBe(false);
+  expect(await circuitsOf(connection.database, studioId)).toHaveLength(5);
+});
+
+it('has sessions on each of the eight weeks from the day of loading, so that Today is never empty', async () => {
+  for (let day = 0; day < 56; day += 1) {
+    const from = addDays(now, day);
+    const sessions = await sessionsBetween(connection.database, studioId, from, addDays(from, 1));
+    expect(check(plannedSessionsSchema, sessions).ok).toBe(true);
+    expect(sessions.length).toBeGreaterThan(0);
+  }
+});
+
+it('has a log of the week before, with what every slot took', async () => {
+  const runs = await runsOf(connection.database, studioId);
+  expect(runs.length).toBeGreaterThan(10);
+  expect(runs.every((run) => run.turns.length > 3 && run.startedAt < now.toISOString())).toBe(true);
+});

@@ -1,0 +1,78 @@
+import type { Browser, Page } from 'playwright-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+describe.each([
+  { name: 'on a laptop', width: 1280, height: 800 },
+  { name: 'on a phone', width: 390, height: 844 },
+])('every screen $name', (size) => {
+  it('has no serious barrier, runs nothing past the edge, and breaks no security policy', async () => {
+    const { context, page, errors } = await openWindow(browser, size);
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Enter the demo studio' }).waitFor();
+    await look(page, 'the door');
+    await page.getByRole('button', { name: 'Open a studio' }).click();
+    await look(page, 'opening a studio');
+
+    await enterDemo(page);
+    await page.locator('.card').first().waitFor();
+    await look(page, 'Today');
+    await page.getByRole('button', { name: 'Put a session in the book' }).click();
+    await look(page, 'the book');
+
+    await page.goto('/circuits');
+    await page.locator('.card').first().waitFor();
+    await look(page, 'circuits');
+
+    await page.getByRole('link', { name: 'Before squats' }).first().click();
+    await page.locator('.row').first().waitFor();
+    await look(page, 'the sheet');
+    await page.locator('.what').first().click();
+    await page.locator('.about').click();
+    await look(page, 'the sheet with a dose and settings open');
+
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.getByRole('timer').waitFor();
+    await look(page, 'the Stage');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Stop and note it' }).click();
+    await page.getByRole('heading', { name: 'Stopped early' }).waitFor();
+    await look(page, 'the end of a run');
+
+    await page.goto('/log');
+    await page.locator('.entry').first().waitFor();
+    await look(page, 'the log');
+    await page.goto('/no/such/place');
+    await page.getByRole('heading', { name: 'There is nothing at this address' }).waitFor();
+    await look(page, 'nowhere');
+    expect(errors).toEqual([]);
+    await context.close();
+  });
+});
+
+/** The other theme is put on too: a screen that is paper today may be on the wall tomorrow. */
+async function look(page: Page, what: string): Promise<void> {
+  await expectAccessible(page, what);
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(over, `${what} runs past the edge`).toBeLessThanOrEqual(0);
+  const swap = (from: string, to: string) =>
+    page.evaluate(
+      ([out, into]) => {
+        for (const element of document.querySelectorAll(`.v-theme--${out}`)) {
+          element.classList.replace(`v-theme--${out}`, `v-theme--${into}`);
+        }
+      },
+      [from, to] as const,
+    );
+  const onStage = await page.locator('.v-application.v-theme--stage').count();
+  const [here, there] = onStage > 0 ? ['stage', 'paper'] : ['paper', 'stage'];
+  await swap(here ?? '', there ?? '');
+  await expectAccessible(page, `${what}, ${String(there)} theme`);
+  await swap(there ?? '', here ?? '');
+}

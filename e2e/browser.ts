@@ -1,0 +1,68 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { chromium, type Browser, type BrowserContext, type Page } from 'playwright-core';
+import { expect, inject } from 'vitest';
+
+/** Debian's Chromium, kept from calling anywhere. Audio may play at once, so that the Stage's audio clock runs. */
+export function launchBrowser(): Promise<Browser> {
+  return chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--autoplay-policy=no-user-gesture-required',
+    ],
+  });
+}
+
+/** A window of its own on the application, 1280×800 unless said otherwise. Anything the page reports as an error fails the test. */
+export async function openWindow(
+  browser: Browser,
+  size = { width: 1280, height: 800 },
+): Promise<{ context: BrowserContext; page: Page; errors: string[] }> {
+  const context = await browser.newContext({ viewport: size, baseURL: inject('appUrl') });
+  const page = await context.newPage();
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && message.text().includes('Content Security Policy')) errors.push(message.text());
+  });
+  return { context, page, errors };
+}
+
+/** Enters the demo studio by its button, as a visitor would. */
+export async function enterDemo(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Enter the demo studio' }).click();
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.waitForURL('**/today');
+}
+
+/** Expects no violation that axe calls serious or critical. */
+export async function expectAccessible(page: Page, what: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const grave = violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${what}: ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`);
+  expect(grave).toEqual([]);
+}
+
+/** Types lines on the whiteboard line, each ended with Enter. */
+export async function typeLines(page: Page, lines: readonly string[]): Promise<void> {
+  const board = page.getByRole('combobox', { name: 'Whiteboard line' });
+  await board.click();
+  for (const line of lines) {
+    await board.pressSequentially(line);
+    await board.press('Enter');
+  }
+}
+
+/** Begins a new circuit from the list and opens its sheet. */
+export async function writeNewCircuit(page: Page): Promise<void> {
+  await page.goto('/circuits');
+  await page.getByRole('button', { name: 'Write a new circuit' }).first().click();
+  await page.waitForURL(/\/circuits\/[0-9a-f-]{36}$/);
+  await page.getByRole('combobox', { name: 'Whiteboard line' }).waitFor();
+}

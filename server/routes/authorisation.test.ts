@@ -1,0 +1,123 @@
+import { PROBLEM_MEDIA_TYPE } from '@prompt-spark/contract/problem';
+import { ROUTES, type Route } from '@prompt-spark/contract/routes';
+import { sql } from 'drizzle-orm';
+import { randomUUID } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import {
+  newCircuit,
+  newRun,
+  newSession,
+  signedInCoach,
+  testServer,
+  Visitor,
+  type TestServer,
+} from '../testing/studio.ts';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.close());
+
+const routes = Object.entries<Route>(ROUTES);
+const closed = routes.filter(([, route]) => !route.open);
+
+describe('nobody', () => {
+  it.each(closed)('is turned away from %s with a problem', async (_name, route) => {
+    const answer = await new Visitor(server).ask(route, randomUUID()).send(route.method === 'GET' ? undefined : {});
+    expect(answer.status).toBe(401);
+    expect(answer.type).toBe(PROBLEM_MEDIA_TYPE);
+    expect(JSON.parse(answer.text)).toMatchObject({ status: 401, title: 'Not signed in' });
+  });
+});
+
+describe('another studio', () => {
+  it('finds nothing of this one by any route, and changes nothing', async () => {
+    const { coach: owner } = await signedInCoach(server, 'owner@saltmere.example');
+    const { coach: stranger } = await signedInCoach(server, 'stranger@saltmere.example');
+    const circuit = newCircuit();
+    await owner.ask(ROUTES.addCircuit).send(circuit).expect(201);
+    const session = newSession(circuit.id);
+    await owner.ask(ROUTES.addSession).send(session).expect(201);
+    const run = newRun(circuit);
+    await owner.ask(ROUTES.addRun).send(run).expect(201);
+    const { sites } = (await owner.ask(ROUTES.places).expect(200)).body as { sites: { id: string }[] };
+
+    // By id: each answers as if there were no such thing.
+    const save = { ...circuit, id: undefined, version: 1, saveId: randomUUID() };
+    await stranger.ask(ROUTES.circuit, circuit.id).expect(404);
+    await stranger.ask(ROUTES.saveCircuit, circuit.id).send(save).expect(404);
+    await stranger.ask(ROUTES.takeOutCircuit, circuit.id).expect(404);
+    await stranger.ask(ROUTES.bringBackCircuit, circuit.id).expect(404);
+    await stranger.ask(ROUTES.session, session.id).expect(404);
+    await stranger.ask(ROUTES.takeOutSession, session.id).expect(404);
+
+    // By mention: what is sent may not point at it.
+    await stranger.ask(ROUTES.addSession).send(newSession(circuit.id)).expect(404);
+    await stranger.ask(ROUTES.addRun).send(newRun(circuit)).expect(404);
+    const theirs = newCircuit();
+    await stranger.ask(ROUTES.addCircuit).send(theirs).expect(201);
+    await stranger
+      .ask(ROUTES.addRun)
+      .send(newRun(theirs, { sessionId: session.id }))
+      .expect(404);
+    await stranger
+      .ask(ROUTES.addCircuit)
+      .send(newCircuit(undefined, { siteId: sites[0]?.id ?? '' }))
+      .expect(404);
+
+    // Under its ids: what is there stays the owner's.
+    await stranger
+      .ask(ROUTES.addCircuit)
+      .send({ ...theirs, id: circuit.id })
+      .expect(409);
+    await stranger
+      .ask(ROUTES.addSession)
+      .send(newSession(theirs.id, { id: session.id }))
+      .expect(409);
+    await stranger
+      .ask(ROUTES.addRun)
+      .send(newRun(theirs, { id: run.id }))
+      .expect(409);
+
+    // In lists: not there.
+    const span = { from: '2026-11-20T00:00:00.000Z', to: '2026-12-20T00:00:00.000Z' };
+    expect((await stranger.ask(ROUTES.sessions).query(span).expect(200)).body).toEqual([]);
+    expect((await stranger.ask(ROUTES.runs).expect(200)).body).toEqual([]);
+    expect((await stranger.ask(ROUTES.circuits).expect(200)).text).not.toContain(circuit.id);
+    expect((await stranger.ask(ROUTES.places).expect(200)).text).not.toContain(sites[0]?.id);
+
+    // And the owner's are as they were.
+    expect((await owner.ask(ROUTES.circuit, circuit.id).expect(200)).body).toMatchObject({ version: 1 });
+    expect((await owner.ask(ROUTES.sessions).query(span).expect(200)).body).toHaveLength(1);
+  });
+});
+
+describe('a request forged by another site', () => {
+  it.each(routes.filter(([, { method }]) => method !== 'GET'))('is refused by %s', async (_name, route) => {
+    const { coach } = await signedInCoach(server, `${randomUUID()}@saltmere.example`);
+    await coach.ask(route, randomUUID()).set('Sec-Fetch-Site', 'cross-site').send({}).expect(403);
+  });
+
+  it('is refused where an old browser names another origin, or none', async () => {
+    const visitor = new Visitor(server);
+    await visitor.ask(ROUTES.signOut).unset('Sec-Fetch-Site').expect(403);
+    await visitor.ask(ROUTES.signOut).unset('Sec-Fetch-Site').set('Origin', 'https://elsewhere.example').expect(403);
+  });
+
+  it('is refused where it is no JSON, as from a plain form', async () => {
+    await new Visitor(server).ask(ROUTES.signIn).type('form').send('email=a').expect(415);
+  });
+});
+
+describe('the tables', () => {
+  it('each carry the studio', async () => {
+    const { rows } = await server.connection.database.execute<{ table: string; has: boolean }>(sql`
+      select t.table_name as table,
+             exists (select 1 from information_schema.columns c
+                     where c.table_schema = 'public' and c.table_name = t.table_name and c.column_name = 'studio_id') as has
+      from information_schema.tables t where t.table_schema = 'public'`);
+    expect(rows.length).toBeGreaterThan(8);
+    expect(rows.filter(({ has }) => !has)).toEqual([]);
+  });
+});

@@ -1,0 +1,122 @@
+import type { Account } from '@prompt-spark/contract/account';
+import type { NewCircuit } from '@prompt-spark/contract/circuit';
+import type { NewRun } from '@prompt-spark/contract/run';
+import type { NewSession } from '@prompt-spark/contract/session';
+import { pathTo, type Route } from '@prompt-spark/contract/routes';
+import { catalogue } from '@prompt-spark/catalogue';
+import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { blankRecord } from '@prompt-spark/core/session/runRecord';
+import { randomUUID } from 'node:crypto';
+import { Writable } from 'node:stream';
+import pino from 'pino';
+import request, { type Agent, type Test } from 'supertest';
+import { inject } from 'vitest';
+import { createApp } from '../app.ts';
+import { openStudio } from '../store/accounts.ts';
+import { migrateDatabase, openDatabase, type Connection } from '../store/database.ts';
+import { newDatabase } from './postgres.ts';
+
+/** The whole server on a database of its own, with what it logged. */
+export interface TestServer {
+  readonly connection: Connection;
+  readonly url: string;
+  readonly app: ReturnType<typeof createApp>;
+  readonly logged: () => string;
+  close(): Promise<void>;
+}
+
+/** Starts a server on a fresh, migrated database. */
+export async function testServer(serverUrl = inject('serverPostgres')): Promise<TestServer> {
+  const url = await newDatabase(serverUrl);
+  await migrateDatabase(url);
+  const connection = openDatabase(url);
+  const lines: string[] = [];
+  const stream = new Writable({
+    write(chunk: Buffer, _encoding, done) {
+      lines.push(chunk.toString());
+      done();
+    },
+  });
+  const app = createApp({ connection, sessionSecret: 'a secret that only tests know, long enough', log: pino(stream) });
+  return { connection, url, app, logged: () => lines.join(''), close: () => connection.close() };
+}
+
+/** Somebody at a browser: cookies are kept, and requests say they come from the page itself. */
+export class Visitor {
+  private readonly agent: Agent;
+
+  constructor(server: Pick<TestServer, 'app'>) {
+    this.agent = request.agent(server.app);
+  }
+
+  ask(route: Route, id?: string): Test {
+    const path = pathTo(route, id);
+    const test = {
+      GET: () => this.agent.get(path),
+      POST: () => this.agent.post(path),
+      PUT: () => this.agent.put(path),
+      DELETE: () => this.agent.delete(path),
+    }[route.method]();
+    return test.set('Sec-Fetch-Site', 'same-origin');
+  }
+}
+
+export const PASSWORD = 'salt wind and rope';
+
+/** A studio with one coach, who is signed in. */
+export async function signedInCoach(
+  server: TestServer,
+  email: string,
+): Promise<{ readonly coach: Visitor; readonly account: Account }> {
+  const studio = { studioName: `Studio of ${email}`, coachName: 'Ottoline Crake', email, password: PASSWORD };
+  const account = await openStudio(server.connection.database, studio, 'Europe/London');
+  if (!account) throw new Error('The studio was not opened.');
+  const coach = new Visitor(server);
+  await coach
+    .ask({ method: 'POST', path: '/api/account/sign-in', open: true })
+    .send({ email, password: PASSWORD })
+    .expect(200);
+  return { coach, account };
+}
+
+const library = libraryOf(catalogue);
+
+/** A circuit read from a whiteboard, ready to be sent. */
+export function newCircuit(
+  text = '# Short one\nraise\n  step jack 20s alt',
+  change: Partial<NewCircuit> = {},
+): NewCircuit {
+  const { circuit } = readWhiteboard(text, library);
+  return { id: randomUUID(), circuit, groupId: null, siteId: null, ...change };
+}
+
+/** A session of a circuit, this evening. */
+export function newSession(circuitId: string, change: Partial<NewSession> = {}): NewSession {
+  const startsAt = '2026-11-26T18:30:00.000Z';
+  return { id: randomUUID(), circuitId, groupId: null, siteId: null, startsAt, minutes: 8, ...change };
+}
+
+/** A run of a circuit that took what was planned. */
+export function newRun({ id, circuit }: NewCircuit, change: Partial<NewRun> = {}): NewRun {
+  const turns = blankRecord(timeCircuit(circuit, usualSetting(library)).segments).map((turn) => ({
+    ...turn,
+    actual: turn.planned,
+    drillName: library.byId.get(turn.drillId)?.name ?? turn.drillId,
+    phase: 'raise' as const,
+  }));
+  return {
+    id: randomUUID(),
+    sessionId: null,
+    circuitId: id,
+    circuitTitle: circuit.title,
+    startedAt: '2026-11-26T18:30:10.000Z',
+    finishedAt: '2026-11-26T18:31:00.000Z',
+    endedEarly: false,
+    effort: 4,
+    warm: 'yes',
+    note: 'Left ankles stiff.',
+    turns,
+    ...change,
+  };
+}

@@ -19,6 +19,7 @@ export default defineConfig({
           hookTimeout: 120_000,
         },
       },
+      { test: { name: 'bench', include: [], benchmark: { include: ['bench/**/*.bench.ts'] } } },
       {
         test: {
           name: 'e2e',

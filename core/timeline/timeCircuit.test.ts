@@ -127,16 +127,16 @@ describe('rounds', () => {
     const slot = testSlot('Tall reach', timeOf(20), 'both', { rest: 5 });
     const { segments, total } = timeCircuit(circuitOf([slot], { low: 2, high: 3 }, 20), setting);
     expect(segments.map(({ kind, length, restAfter, round }) => [round, kind, length, restAfter])).toEqual([
-      [1, 'ready', 3, undefined],
-      [1, 'work', 20, undefined],
+      [1, 'ready', 3, null],
+      [1, 'work', 20, null],
       [1, 'rest', 5, 'slot'],
       [1, 'rest', 20, 'round'],
-      [2, 'ready', 2, undefined],
-      [2, 'work', 20, undefined],
+      [2, 'ready', 2, null],
+      [2, 'work', 20, null],
       [2, 'rest', 5, 'slot'],
       [2, 'rest', 20, 'round'],
-      [3, 'ready', 2, undefined],
-      [3, 'work', 20, undefined],
+      [3, 'ready', 2, null],
+      [3, 'work', 20, null],
     ]);
     expect(total).toEqual({ low: 70, plan: 117, high: 117 });
   });

@@ -16,7 +16,7 @@ import type { Segment, SlotTime, Timeline, WorkSide } from './timeline.ts';
 export function timeCircuit(circuit: Circuit, setting: Setting): Timeline {
   const segments = segmentsAt(circuit, setting, 'plan');
   const total = spreadOf((level) =>
-    level === 'plan' ? lengthOf(segments) : lengthOf(segmentsAt(circuit, setting, level)),
+    level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthAt(circuit, setting, level),
   );
   const byKind = sumsBy(NO_SECONDS_BY_KIND, segments, (segment) => segment.kind);
   return {
@@ -43,27 +43,39 @@ interface Turn {
 
 type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter'>;
 
-function segmentsAt(circuit: Circuit, setting: Setting, level: Level): readonly Segment[] {
-  const segments: Segment[] = [];
-  let clock: Seconds = 0;
+/** Goes through a circuit as people do, and shows every piece that takes time, in order. */
+function walk(circuit: Circuit, setting: Setting, level: Level, show: (turn: Turn, piece: Piece) => void): void {
   let stance: Stance = AT_THE_START;
   for (const block of circuit.blocks) {
     const turns = turnsOf(block, setting, level);
     turns.forEach((turn, index) => {
+      for (const piece of piecesOf(turn, stance, setting, level)) if (piece.length > 0) show(turn, piece);
       const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
-      const pieces = [
-        ...piecesOf(turn, stance, setting, level),
-        ...(roundEnds ? [restPiece('round', block.roundRest, 1)] : []),
-      ];
-      for (const piece of pieces) {
-        if (piece.length <= 0) continue;
-        segments.push(segmentOf(turn, piece, countAt(turn.slot.sets, level), clock));
-        clock += piece.length;
-      }
+      if (roundEnds && block.roundRest > 0) show(turn, restPiece('round', block.roundRest, 1));
       stance = stanceAfter(turn.drill);
     });
   }
+}
+
+function segmentsAt(circuit: Circuit, setting: Setting, level: Level): readonly Segment[] {
+  const segments: Segment[] = [];
+  let clock: Seconds = 0;
+  walk(circuit, setting, level, (turn, piece) => {
+    segments.push(segmentOf(turn, piece, countAt(turn.slot.sets, level), clock));
+    clock += piece.length;
+  });
   return segments.slice(0, segments.findLastIndex((segment) => segment.kind !== 'rest') + 1);
+}
+
+/** The length of a circuit, without laying it out. */
+function lengthAt(circuit: Circuit, setting: Setting, level: Level): Seconds {
+  let clock: Seconds = 0;
+  let lastEffort: Seconds = 0;
+  walk(circuit, setting, level, (_turn, piece) => {
+    clock += piece.length;
+    if (piece.kind !== 'rest') lastEffort = clock;
+  });
+  return lastEffort;
 }
 
 function turnsOf(block: Block, setting: Setting, level: Level): readonly Turn[] {
@@ -82,13 +94,19 @@ function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level): r
   const sets = countAt(slot.sets, level);
   const change = switchSeconds(drill.posture, setting.times);
   const pieces: Piece[] = [
-    { kind: 'ready', length: readySeconds(stance, drill, turn.round > 1, setting), set: 1, side: firstSide(slot) },
+    {
+      kind: 'ready',
+      length: readySeconds(stance, drill, turn.round > 1, setting),
+      set: 1,
+      side: firstSide(slot),
+      restAfter: null,
+    },
   ];
   for (let set = 1; set <= sets; set += 1) {
     workStretches(slot.dose, slot.sides, level).forEach((length, index) => {
       const side = index === 0 ? firstSide(slot) : 'right';
-      if (index > 0) pieces.push({ kind: 'switch', length: change, set, side });
-      pieces.push({ kind: 'work', length, set, side });
+      if (index > 0) pieces.push({ kind: 'switch', length: change, set, side, restAfter: null });
+      pieces.push({ kind: 'work', length, set, side, restAfter: null });
     });
     if (set < sets) pieces.push(restPiece('set', slot.setRest, set));
   }
@@ -104,32 +122,36 @@ function restPiece(restAfter: 'set' | 'slot' | 'round', length: Seconds, set: nu
   return { kind: 'rest', length, set, side: 'both', restAfter };
 }
 
-function segmentOf(turn: Turn, piece: Piece, sets: number, start: Seconds): Segment {
+// Written out field by field: spreading the piece into so large a literal takes a slow path in the engine (npm run bench).
+function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, sets: number, start: Seconds): Segment {
+  const { kind, length, set, side, restAfter } = piece;
   return {
-    ...piece,
+    kind,
     start,
-    end: start + piece.length,
-    blockId: turn.block.id,
-    phase: turn.block.phase,
-    slotId: turn.slot.id,
-    drillId: turn.drill.id,
-    round: turn.round,
-    rounds: turn.rounds,
+    end: start + length,
+    length,
+    blockId: block.id,
+    phase: block.phase,
+    slotId: slot.id,
+    drillId: drill.id,
+    round,
+    rounds,
+    set,
     sets,
-    sideWord: turn.drill.sideWord,
-    posture: turn.drill.posture,
+    side,
+    sideWord: drill.sideWord,
+    posture: drill.posture,
+    restAfter,
   };
-}
-
-function lengthOf(segments: readonly Segment[]): Seconds {
-  return segments.at(-1)?.end ?? 0;
 }
 
 function slotTimes(circuit: Circuit, segments: readonly Segment[]): readonly SlotTime[] {
   const firstRounds = new Map<string, Segment[]>();
   for (const segment of segments) {
     if (segment.round > 1 || segment.restAfter === 'round') continue;
-    firstRounds.set(segment.slotId, [...(firstRounds.get(segment.slotId) ?? []), segment]);
+    const own = firstRounds.get(segment.slotId);
+    if (own) own.push(segment);
+    else firstRounds.set(segment.slotId, [segment]);
   }
   return circuit.blocks.flatMap(slotsOf).flatMap((slot) => {
     const own = firstRounds.get(slot.id);

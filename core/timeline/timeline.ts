@@ -27,8 +27,8 @@ export interface Segment {
   readonly side: WorkSide;
   readonly sideWord: SideWord;
   readonly posture: Posture;
-  /** Why people rest: between sets, after the slot, or between rounds. Only a rest has one. */
-  readonly restAfter?: 'set' | 'slot' | 'round';
+  /** Why people rest: between sets, after the slot, or between rounds. Null where it is no rest. */
+  readonly restAfter: 'set' | 'slot' | 'round' | null;
 }
 
 /** What a slot takes in one round, first one first, at plan. */

@@ -36,6 +36,10 @@ export async function signIn(request: Request, account: Account): Promise<void> 
   });
   request.session.coachId = account.coachId;
   request.session.studioId = account.studioId;
+  // Kept before anything is answered: a browser may ask again as soon as it has seen the headers.
+  await new Promise<void>((resolve, reject) => {
+    request.session.save((error: unknown) => (error ? reject(asError(error)) : resolve()));
+  });
 }
 
 /** Signs whoever is signed in out. */

@@ -35,10 +35,12 @@ const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value
 <template>
   <div ref="box" class="fuse" role="img" :aria-label="description">
     <div v-if="labels" class="labels" aria-hidden="true">
-      <span v-for="block in shape.blocks" :key="block.x" :style="{ left: `${block.x}px` }">{{ block.label }}</span>
+      <span v-for="(block, index) in shape.blocks" :key="index" :style="{ left: `${block.x}px` }">{{
+        block.label
+      }}</span>
     </div>
     <svg :width="width" :height="HEIGHT" aria-hidden="true">
-      <template v-for="stretch in shape.stretches" :key="stretch.x">
+      <template v-for="(stretch, index) in shape.stretches" :key="index">
         <line
           v-if="stretch.effort === null"
           :x1="stretch.x"
@@ -64,7 +66,7 @@ const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value
           ]"
         />
       </template>
-      <circle v-for="knot in shape.knots" :key="knot.x" class="knot" :cx="knot.x" :cy="HEIGHT / 2" r="3.5" />
+      <circle v-for="(knot, index) in shape.knots" :key="index" class="knot" :cx="knot.x" :cy="HEIGHT / 2" r="3.5" />
       <line
         v-if="available"
         class="limit"

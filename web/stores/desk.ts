@@ -31,6 +31,8 @@ export const useDeskStore = defineStore('desk', () => {
   const library = useLibraryStore();
   const cursor = ref<Cursor>({ blockId: '', lineId: '' });
   const openId = ref('');
+  /** Counts drops: dragging moves elements behind Vue's back, so the lists are drawn anew after each. */
+  const drops = ref(0);
   const selectedId = computed(() => cursor.value.lineId);
   const newId = (): string => crypto.randomUUID();
 
@@ -135,6 +137,7 @@ export const useDeskStore = defineStore('desk', () => {
     cursor,
     selectedId,
     openId,
+    drops,
     select,
     enterBlock,
     step,

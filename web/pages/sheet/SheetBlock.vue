@@ -38,6 +38,7 @@ function change(make: (block: Block) => Block, about: string): void {
 /** Carries the dragged row to where it was dropped, or puts the dragged drill in there. */
 function drop(event: DraggableEvent): void {
   const { lineId, drillId } = dragged(event);
+  desk.drops += 1;
   const place = { blockId: block.id, index: event.newDraggableIndex ?? 0 };
   if (lineId !== undefined) {
     sheet.changeCircuit((circuit) => moveLine(circuit, lineId, place));

@@ -37,7 +37,7 @@ watch(
     <ul v-if="sheet.circuit.unread.length" class="unread">
       <UnreadRow v-for="line in sheet.circuit.unread" :key="line.id" :line="line" />
     </ul>
-    <SheetBlock v-for="block in sheet.circuit.blocks" :key="block.id" :block="block" />
+    <SheetBlock v-for="block in sheet.circuit.blocks" :key="`${block.id} ${desk.drops}`" :block="block" />
     <div v-if="!sheet.circuit.blocks.length" class="empty">
       <h2>Write it as you would on the board</h2>
       <p class="soft">

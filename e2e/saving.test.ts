@@ -1,0 +1,142 @@
+import { openDatabase } from '@prompt-spark/server/store/database';
+import { execFileSync } from 'node:child_process';
+import type { Browser } from 'playwright-core';
+import { afterAll, beforeAll, expect, inject, it } from 'vitest';
+import { freePort, serve } from './app.ts';
+import { enterDemo, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+it('catches an edit from a second window and offers both; keeping both loses neither', async () => {
+  const { context, page } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, ['step jack 30s alt']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await second.locator('.row').waitFor();
+  await typeLines(second, ['cat-cow 5']);
+  await second.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+
+  await typeLines(page, ['glute bridge 8']);
+  await page.getByText('This circuit was changed in another window').waitFor();
+  await page.getByRole('button', { name: 'Keep both' }).click();
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  expect(await page.locator('.name').allTextContents()).toEqual([
+    expect.stringContaining('Step jack'),
+    expect.stringContaining('Cat-cow'),
+  ]);
+  await page.goto('/circuits');
+  await page.getByRole('link', { name: 'New circuit, my version' }).click();
+  await page.locator('.row').first().waitFor();
+  expect(await page.locator('.name').allTextContents()).toEqual([
+    expect.stringContaining('Step jack'),
+    expect.stringContaining('Glute bridge'),
+  ]);
+  await context.close();
+});
+
+it('keeps working while the server is killed, says so, and sends everything when it is back', async () => {
+  const port = await freePort();
+  const server = await serve(inject('appDatabase'), port);
+  const { context, page } = await openWindow(browser);
+  await page.goto(`http://127.0.0.1:${String(port)}/`);
+  await page.getByRole('button', { name: 'Enter the demo studio' }).click();
+  await page.waitForURL('**/today');
+  await page.goto(`http://127.0.0.1:${String(port)}/circuits`);
+  await page.getByRole('button', { name: 'Write a new circuit' }).first().click();
+  await page.getByRole('combobox', { name: 'Whiteboard line' }).waitFor();
+  await typeLines(page, ['step jack 30s alt']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+
+  execFileSync('kill', ['-9', String(server.pid)]);
+  await typeLines(page, ['cat-cow 5', 'glute bridge 8']);
+  await page.getByText('Server away: kept in this browser').waitFor();
+  expect(await page.locator('.row').count()).toBe(3);
+
+  const again = await serve(inject('appDatabase'), port);
+  await page.locator('[data-test="saved"]', { hasText: /^Saved/ }).waitFor();
+  const connection = openDatabase(inject('appDatabase'));
+  const { rows } = await connection.pool.query<{ drills: number }>(
+    "select jsonb_array_length(document->'blocks'->0->'lines') as drills from circuit where id = $1",
+    [id],
+  );
+  expect(rows[0]?.drills).toBe(3);
+  await connection.close();
+  await context.close();
+  again.kill('SIGTERM');
+});
+
+it('keeps a line that cannot be read, says what was expected, and mends it with one click', async () => {
+  const { context, page } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  const board = page.getByRole('combobox', { name: 'Whiteboard line' });
+  await board.click();
+  await board.evaluate((element) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData(
+      'text/plain',
+      '# Pasted\nin: 6:00\nraise\nstep jack 40s alt\nmobilise\ncat-caw 6\nlateral lunge 5/side alt',
+    );
+    element.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  });
+  await page.getByText('“cat-caw 6” cannot be read').waitFor();
+  expect(await page.locator('.row').count()).toBe(2);
+  await page.getByRole('complementary', { name: 'Margin notes' }).getByRole('button', { name: 'Cat-cow' }).click();
+  await expect.poll(() => page.locator('.row').count()).toBe(3);
+  expect(await page.locator('.name').allTextContents()).toEqual([
+    expect.stringContaining('Step jack'),
+    expect.stringContaining('Cat-cow'),
+    expect.stringContaining('Lateral lunge'),
+  ]);
+  expect(await page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Pasted');
+  await context.close();
+});
+
+it('moves a row into another block by dragging it, and puts a drill in by dragging it from the drawer', async () => {
+  const { context, page } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, ['raise', 'step jack 30s alt', 'mobilise', 'cat-cow 5', 'hip circles 5/way']);
+  const names = () =>
+    page
+      .locator('.block')
+      .evaluateAll((blocks) =>
+        blocks.map((block) =>
+          [...block.querySelectorAll('.name')].map((name) => (name.firstChild?.textContent ?? '').trim()),
+        ),
+      );
+  const drag = async (from: ReturnType<typeof page.locator>, to: ReturnType<typeof page.locator>) => {
+    const [start, end] = [await from.boundingBox(), await to.boundingBox()];
+    if (!start || !end) throw new Error('Nothing to drag.');
+    await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(start.x + 30, start.y + 10, { steps: 4 });
+    await page.mouse.move(end.x + end.width / 2, end.y + 4, { steps: 12 });
+    await page.mouse.move(end.x + end.width / 2, end.y + 6, { steps: 4 });
+    await page.mouse.up();
+  };
+  await drag(
+    page.locator('.line', { hasText: 'Hip circles' }).locator('.grip'),
+    page.locator('.line', { hasText: 'Step jack' }),
+  );
+  await expect.poll(names).toEqual([['Step jack', 'Hip circles'], ['Cat-cow']]);
+  await page.getByLabel('Find a drill').fill('glute bridge');
+  await drag(
+    page.locator('.drill', { hasText: 'Glute bridge' }).first(),
+    page.locator('.line', { hasText: 'Cat-cow' }),
+  );
+  await expect.poll(async () => (await names())[1]?.toSorted()).toEqual(['Cat-cow', 'Glute bridge']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(names).toEqual([['Step jack'], ['Cat-cow', 'Hip circles']]);
+  await context.close();
+});

@@ -177,9 +177,9 @@ export const timetable: readonly TimetableEntry[] = [
 /** What the coaches noted after past sessions, used in turn. */
 export const notes = [
   { effort: 4, warm: 'yes', note: '' },
-  { effort: 5, warm: 'yes', note: 'Rope tangled twice; lay them out before the class.' },
+  { effort: 5, warm: 'yes', note: 'Two came late; went through the first drill again for them.' },
   { effort: 4, warm: 'nearly', note: 'Cold hall. Half a minute more on the raise next time.' },
   { effort: 3, warm: 'nearly', note: 'Talked long before the floor drills.' },
   { effort: 5, warm: 'yes', note: '' },
-  { effort: 4, warm: 'yes', note: 'Lateral lunge: left hips stiffer for half of them.' },
+  { effort: 4, warm: 'yes', note: 'Left hips stiffer than right for half of them.' },
 ] as const;

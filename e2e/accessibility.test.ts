@@ -71,8 +71,8 @@ async function look(page: Page, what: string): Promise<void> {
       [from, to] as const,
     );
   const onStage = await page.locator('.v-application.v-theme--stage').count();
-  const [here, there] = onStage > 0 ? ['stage', 'paper'] : ['paper', 'stage'];
-  await swap(here ?? '', there ?? '');
-  await expectAccessible(page, `${what}, ${String(there)} theme`);
-  await swap(there ?? '', here ?? '');
+  const [here, there] = onStage > 0 ? (['stage', 'paper'] as const) : (['paper', 'stage'] as const);
+  await swap(here, there);
+  await expectAccessible(page, `${what}, ${there} theme`);
+  await swap(there, here);
 }

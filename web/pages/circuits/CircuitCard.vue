@@ -42,8 +42,8 @@ const about = computed(() => {
 .card {
   position: relative;
   display: grid;
-  gap: 0.5rem;
-  padding: 0.75rem 1.25rem 1rem;
+  gap: 0.4rem;
+  padding: 0.9rem 1.25rem 1rem;
   border: 1px solid var(--line);
   border-radius: 14px;
   background: var(--card);
@@ -52,9 +52,7 @@ const about = computed(() => {
   border-color: var(--soft);
 }
 .top {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
+  padding-right: 2.5rem;
 }
 h2 {
   font-size: 1.2rem;
@@ -70,7 +68,9 @@ h2 a::after {
   content: '';
 }
 .top .v-btn {
+  position: absolute;
+  top: 0.35rem;
+  right: 0.35rem;
   z-index: 1;
-  margin-right: -0.6rem;
 }
 </style>

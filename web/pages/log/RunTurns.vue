@@ -7,8 +7,16 @@ import { phaseName } from '../../pieces/fuseShape.ts';
 /** Planned and actual time of every slot, with bars on one scale: the plan as an outline, what it took filled in. */
 const { turns } = defineProps<{ turns: readonly RunTurn[] }>();
 const longest = computed(() => Math.max(1, ...turns.map(({ planned, actual }) => Math.max(planned, actual))));
+const late = ({ planned, actual }: RunTurn) => actual > planned * 1.1 && actual - planned >= 2;
 const share = (seconds: number) => `${(100 * seconds) / longest.value}%`;
 const repeated = computed(() => new Set(turns.filter(({ round }) => round > 1).map(({ slotId }) => slotId)));
+
+/** How far a slot was off its plan, from two seconds on. */
+function difference({ planned, actual }: RunTurn): string {
+  const seconds = Math.round(actual - planned);
+  if (actual < 0.5 || Math.abs(seconds) < 2) return '';
+  return seconds > 0 ? `+${clock(seconds)}` : `−${clock(-seconds)}`;
+}
 </script>
 
 <template>
@@ -19,6 +27,7 @@ const repeated = computed(() => new Set(turns.filter(({ round }) => round > 1).m
         <th class="bars"><span class="visually-hidden">Planned and actual as bars</span></th>
         <th class="number">Planned</th>
         <th class="number">Actual</th>
+        <th class="number"><span class="visually-hidden">Difference</span></th>
       </tr>
     </thead>
     <tbody>
@@ -33,12 +42,13 @@ const repeated = computed(() => new Set(turns.filter(({ round }) => round > 1).m
           <span class="plan" :style="{ width: share(turn.planned) }" />
           <span
             v-if="turn.actual >= 0.5"
-            :class="['took', { over: turn.actual > turn.planned * 1.1 }]"
+            :class="['took', { over: late(turn) }]"
             :style="{ width: share(turn.actual) }"
           />
         </td>
         <td class="number clock">{{ clock(turn.planned) }}</td>
         <td class="number clock">{{ turn.actual < 0.5 ? '–' : clock(turn.actual) }}</td>
+        <td :class="['number', 'clock', 'soft', { late: late(turn) }]">{{ difference(turn) }}</td>
       </tr>
     </tbody>
   </table>
@@ -77,14 +87,20 @@ td {
 }
 .took {
   margin-top: 2px;
-  background: var(--moss);
+  background: var(--damson);
+  opacity: 0.75;
 }
 .took.over {
   background: var(--brick);
+  opacity: 1;
 }
 .number {
   text-align: right;
   font-weight: 500;
+}
+.late {
+  color: var(--brick);
+  font-weight: 700;
 }
 td .small {
   margin-left: 0.4rem;

@@ -47,7 +47,6 @@ function changeKind(kind: Dose['kind']): void {
     <div class="line">
       <v-btn-toggle
         density="compact"
-        variant="outlined"
         mandatory
         aria-label="Kind of dose"
         :model-value="slotLine.dose.kind"
@@ -57,7 +56,6 @@ function changeKind(kind: Dose['kind']): void {
       </v-btn-toggle>
       <v-btn-toggle
         density="compact"
-        variant="outlined"
         mandatory
         aria-label="Sides"
         :model-value="slotLine.sides"

@@ -13,7 +13,7 @@ const notes = computed(() => marginNotes(sheet.circuit, sheet.timeline, library.
 </script>
 
 <template>
-  <aside class="notes" aria-label="Margin notes">
+  <aside :class="['notes', { quiet: !notes.length }]" aria-label="Margin notes">
     <h2>
       Notes <span v-if="notes.length" class="soft">{{ notes.length }}</span>
     </h2>
@@ -75,6 +75,11 @@ button {
 @media (max-width: 700px) {
   .notes {
     border-left: 0;
+  }
+  .notes.quiet {
+    display: none;
+  }
+  .notes {
     border-bottom: 1px solid var(--line);
   }
 }

@@ -132,7 +132,7 @@ header {
   display: flex;
   align-items: center;
   gap: 0.6rem;
-  padding-left: 4.25rem;
+  padding-left: var(--margin);
 }
 h2 {
   font-size: 1.05rem;
@@ -157,7 +157,7 @@ h2 {
   grid-template-columns: 9rem 6rem 10rem auto;
   justify-content: start;
   gap: 0.6rem;
-  padding: 0.5rem 0 0.75rem 4.25rem;
+  padding: 0.5rem 0 0.75rem var(--margin);
 }
 .lines {
   position: relative;
@@ -169,7 +169,7 @@ h2 {
 .block.repeats .lines::before {
   content: '';
   position: absolute;
-  left: 3.55rem;
+  left: calc(var(--margin) - 0.7rem);
   top: 0.25rem;
   bottom: 0.25rem;
   width: 7px;
@@ -178,9 +178,9 @@ h2 {
   border-radius: 5px 0 0 5px;
 }
 .hole {
-  width: calc(100% - 4.25rem);
+  width: calc(100% - var(--margin));
   min-height: 48px;
-  margin-left: 4.25rem;
+  margin-left: var(--margin);
   border: 1px dashed var(--line);
   border-radius: 10px;
   background: none;

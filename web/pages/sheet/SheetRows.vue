@@ -62,6 +62,7 @@ glute bridge 10 @2-1-2</pre>
 
 <style scoped>
 .rows {
+  --margin: 4.25rem;
   flex: 1;
   overflow-y: auto;
   scroll-padding: 3rem 0 6rem;
@@ -74,7 +75,7 @@ glute bridge 10 @2-1-2</pre>
   display: grid;
   gap: 0.75rem;
   max-width: 32rem;
-  margin: 2.5rem 0 2rem 4.25rem;
+  margin: 2.5rem 0 2rem var(--margin);
 }
 pre {
   padding: 1rem 1.25rem;
@@ -87,7 +88,7 @@ pre {
   flex-wrap: wrap;
   align-items: center;
   gap: 0.25rem 0.5rem;
-  margin: 1rem 0 0 4.25rem;
+  margin: 1rem 0 0 var(--margin);
 }
 .add button {
   min-height: 44px;
@@ -104,6 +105,7 @@ pre {
 }
 @media (max-width: 700px) {
   .rows {
+    --margin: 3.1rem;
     padding: 0.5rem 0.75rem 6rem 0;
   }
 }

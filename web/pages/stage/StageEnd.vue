@@ -81,7 +81,7 @@ function named(turn: TurnRecord): RunTurn {
     <EffortScale v-model="effort" />
     <fieldset>
       <legend>Are they warm?</legend>
-      <v-btn-toggle v-model="warm" variant="outlined" aria-label="Are they warm?">
+      <v-btn-toggle v-model="warm" aria-label="Are they warm?">
         <v-btn v-for="choice in WARMTH" :key="choice.value" :value="choice.value">{{ choice.title }}</v-btn>
       </v-btn-toggle>
     </fieldset>

@@ -101,7 +101,7 @@ h1 {
   align-items: center;
   gap: 0.5rem 1.5rem;
   min-height: 5.5rem;
-  margin-top: 0.5rem;
+  margin-top: 1.25rem;
 }
 .seconds {
   min-width: 1.25em;

@@ -128,7 +128,9 @@ it('moves a row into another block by dragging it, and puts a drill in by draggi
     page.locator('.line', { hasText: 'Hip circles' }).locator('.grip'),
     page.locator('.line', { hasText: 'Step jack' }),
   );
-  await expect.poll(names).toEqual([['Step jack', 'Hip circles'], ['Cat-cow']]);
+  await expect
+    .poll(async () => (await names()).map((block) => block.toSorted()))
+    .toEqual([['Hip circles', 'Step jack'], ['Cat-cow']]);
   await page.getByLabel('Find a drill').fill('glute bridge');
   await drag(
     page.locator('.drill', { hasText: 'Glute bridge' }).first(),

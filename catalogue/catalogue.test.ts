@@ -1,27 +1,124 @@
-import { workSecondsOneSide } from '@prompt-spark/core/dose/workSeconds';
-import { libraryOf } from '@prompt-spark/core/drills/library';
 import { readWhiteboard } from '@prompt-spark/core';
-import { expect, it } from 'vitest';
+import { demandOf, DEMANDS } from '@prompt-spark/core/drills/demand';
+import type { Drill } from '@prompt-spark/core/drills/drill';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { lintDrill, lintDrills } from '@prompt-spark/core/drills/lint';
+import { PHASES } from '@prompt-spark/core/drills/phase';
+import { TARGETS } from '@prompt-spark/core/drills/target';
+import { workSecondsOneSide } from '@prompt-spark/core/dose/workSeconds';
+import { describe, expect, it } from 'vitest';
+import { COMPENDIUM } from './compendium.ts';
 import { catalogue } from './index.ts';
 
 const library = libraryOf(catalogue);
+const variants = catalogue.flatMap((drill) => drill.ladder);
+const drillCalled = (name: string): Drill => {
+  const drill = library.byName.get(name);
+  if (!drill) throw new Error(`There is no ${name}.`);
+  return drill;
+};
 
-it('holds at least forty drills whose names and aliases are all different', () => {
-  expect(catalogue.length).toBeGreaterThanOrEqual(40);
-  expect(library.byName.size).toBe(catalogue.reduce((sum, { aliases }) => sum + 1 + aliases.length, 0));
+describe('the catalogue', () => {
+  it('holds at least 200 drills and 550 variants, and its linter finds nothing', () => {
+    expect(catalogue.length).toBeGreaterThanOrEqual(200);
+    expect(variants.length).toBeGreaterThanOrEqual(550);
+    expect(lintDrills(catalogue)).toEqual([]);
+  });
+
+  it('is found by every name and alias at the start of a line', () => {
+    for (const [name, drill] of library.byName) {
+      const [block] = readWhiteboard(`${name} 20s`, library).circuit.blocks;
+      expect(block?.lines[0]).toMatchObject({ drillId: drill.id });
+    }
+  });
+
+  it.each(PHASES)('has for %s at least 12 drills with no kit and no floor, and 8 that can be done seated', (phase) => {
+    const drills = catalogue.filter((drill) => drill.phases.includes(phase));
+    const bare = drills.filter(
+      ({ kit, posture }) => kit.length === 0 && (posture === 'standing' || posture === 'squat'),
+    );
+    const seated = drills.filter(({ ladder }) =>
+      ladder.some(({ posture, demands }) => posture === 'seated' && demandOf(demands, 'getting down') === 0),
+    );
+    expect(bare.length).toBeGreaterThanOrEqual(12);
+    expect(seated.length).toBeGreaterThanOrEqual(8);
+  });
+
+  it('serves every target there is, and asks every demand of somebody', () => {
+    expect(TARGETS.filter((target) => !catalogue.some((drill) => target in drill.targets))).toEqual([]);
+    expect(DEMANDS.filter((demand) => !variants.some(({ demands }) => demandOf(demands, demand) > 0))).toEqual([]);
+  });
+
+  it('gives no drill a usual dose under half of what is worth doing', () => {
+    const slight = catalogue.filter(
+      ({ usual, shortestUseful }) => workSecondsOneSide(usual.dose, 'plan') < shortestUseful / 2,
+    );
+    expect(slight.map(({ name }) => name)).toEqual([]);
+  });
 });
 
-it.each(catalogue.map((drill) => [drill.name, drill] as const))('%s is whole and makes sense', (_name, drill) => {
-  expect(drill.ladder.filter(({ rung }) => rung === 0)).toHaveLength(1);
-  expect(drill.ladder.map(({ rung }) => rung)).toEqual(drill.ladder.map(({ rung }) => rung).toSorted((a, b) => a - b));
-  expect(new Set(drill.ladder.map(({ id }) => id)).size).toBe(drill.ladder.length);
-  expect(drill.sidesAllowed).toContain(drill.usual.sides);
-  expect(workSecondsOneSide(drill.usual.dose, 'plan')).toBeGreaterThanOrEqual(drill.shortestUseful / 2);
+describe('energy costs', () => {
+  // Compendium of Physical Activities, Ainsworth et al. 2011; codes and values from memory.
+  it('that name a Compendium code agree with it', () => {
+    const known: Readonly<Record<string, { readonly met: number }>> = COMPENDIUM;
+    const wrong = catalogue.filter(
+      ({ energy }) => energy.kind === 'compendium' && known[energy.code]?.met !== energy.met,
+    );
+    expect(wrong.map(({ name }) => name)).toEqual([]);
+    expect(catalogue.filter(({ energy }) => energy.kind === 'compendium').length).toBeGreaterThan(100);
+  });
+
+  it('that are estimates rise with effort and stay within what the Compendium gives to such activities', () => {
+    const estimates = catalogue.filter(({ energy }) => energy.kind === 'estimate');
+    for (const { effort, energy } of estimates) {
+      expect(energy.met).toBeGreaterThanOrEqual(1.5);
+      expect(energy.met).toBeLessThanOrEqual(9);
+      const harder = estimates.filter((other) => other.effort > effort);
+      expect(harder.every((other) => other.energy.met >= energy.met)).toBe(true);
+    }
+  });
 });
 
-it('is found by every name and alias at the start of a line', () => {
-  for (const [name, drill] of library.byName) {
-    const [block] = readWhiteboard(`${name} 20s`, library).circuit.blocks;
-    expect(block?.lines[0]).toMatchObject({ drillId: drill.id });
-  }
+describe('the linter', () => {
+  const sound = drillCalled('lateral lunge');
+  const rules = (drill: Drill) => lintDrill(drill).map(({ rule }) => rule);
+
+  it.each<[string, string, Drill]>([
+    ['a missing field', 'field', { ...sound, felt: '' }],
+    ['no target', 'field', { ...sound, targets: {} }],
+    [
+      'a ladder that ends without a reason',
+      'field',
+      { ...sound, ladder: sound.ladder.filter(({ rung }) => rung <= 0) },
+    ],
+    [
+      'a cue over 60 characters',
+      'cue',
+      { ...sound, cues: ['Sit back into one hip and keep both of your feet flat on the floor'] },
+    ],
+    [
+      'a sheet too long to read aloud in ten seconds',
+      'sheet',
+      { ...sound, fault: { seen: 'a b c d e f g h i j k l m', fix: 'n o p q' } },
+    ],
+    ['rungs out of order', 'ladder', { ...sound, ladder: sound.ladder.toReversed() }],
+    [
+      'a gentler rung that asks more',
+      'ladder',
+      {
+        ...sound,
+        ladder: sound.ladder.map((rung) => (rung.rung === -1 ? { ...rung, demands: { 'knee bend': 3 } } : rung)),
+      },
+    ],
+  ])('finds %s', (_what, rule, broken) => {
+    expect(rules(sound)).toEqual([]);
+    expect(rules(broken)).toContain(rule);
+  });
+
+  it('finds two drills with one alias, and one that somebody could not be moved from', () => {
+    const twin = { ...sound, id: 'twin', name: 'Twin', aliases: ['Side  Lunge'] };
+    expect(lintDrills([sound, twin]).map(({ rule }) => rule)).toContain('alias');
+    expect(lintDrills([drillCalled('child’s pose'.replace('’', "'"))]).map(({ rule }) => rule)).not.toContain('alias');
+    expect(lintDrills([drillCalled('forward crawl')]).map(({ rule }) => rule)).toContain('swap');
+  });
 });

@@ -1,11 +1,14 @@
+import { DEMANDS } from '@prompt-spark/core/drills/demand';
 import type { Drill } from '@prompt-spark/core/drills/drill';
+import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
 import Joi from 'joi';
 import { doseSchema } from './circuit.ts';
-import { name, seconds } from './fields.ts';
+import { line, name, seconds } from './fields.ts';
 
+const effort = Joi.number().min(0).max(10).required();
 const sides = Joi.valid('both', 'each', 'alternate');
 const kit = Joi.array().items(Joi.valid(...KIT));
 
@@ -32,7 +35,21 @@ const drill = Joi.object<Drill>({
   cautions: Joi.array().items(name().optional()).required(),
   usual: Joi.object({ dose: doseSchema, sides: sides.required() }).required(),
   shortestUseful: seconds(1, 600),
-  effort: Joi.number().min(0).max(10).required(),
+  effort,
+  energy: Joi.object({
+    kind: Joi.valid('compendium', 'estimate').required(),
+    code: Joi.when('kind', { is: 'compendium', then: Joi.string().length(5).required(), otherwise: Joi.forbidden() }),
+    met: Joi.number().min(0.9).max(25).required(),
+  }).required(),
+  targets: Joi.object()
+    .pattern(Joi.valid(...TARGETS), Joi.number().min(0).max(1))
+    .required(),
+  planes: Joi.array()
+    .items(Joi.valid(...PLANES))
+    .min(1)
+    .required(),
+  noGentler: line(120),
+  noStronger: line(120),
   ladder: Joi.array()
     .items(
       Joi.object({
@@ -42,6 +59,12 @@ const drill = Joi.object<Drill>({
         changes: Joi.array()
           .items(Joi.valid('support', 'range', 'load', 'speed', 'stance', 'surface'))
           .required(),
+        posture: Joi.valid(...POSTURES).required(),
+        kit: kit.required(),
+        demands: Joi.object()
+          .pattern(Joi.valid(...DEMANDS), Joi.valid(0, 1, 2, 3))
+          .required(),
+        effort,
       }),
     )
     .min(1)

@@ -131,7 +131,7 @@ it('moves a row into another block by dragging it, and puts a drill in by draggi
   await expect
     .poll(async () => (await names()).map((block) => block.toSorted()))
     .toEqual([['Hip circles', 'Step jack'], ['Cat-cow']]);
-  await page.getByLabel('Find a drill').fill('glute bridge');
+  await page.getByRole('textbox', { name: 'Find a drill' }).fill('glute bridge');
   await drag(
     page.locator('.drill', { hasText: 'Glute bridge' }).first(),
     page.locator('.line', { hasText: 'Cat-cow' }),

@@ -1,8 +1,10 @@
 import type { Dose, Sides, SideWord } from '../dose/dose.ts';
 import type { Effort, Seconds } from '../units.ts';
+import type { Demands } from './demand.ts';
 import type { Kit } from './kit.ts';
 import type { Phase } from './phase.ts';
 import type { Posture } from './posture.ts';
+import type { Plane, Targets } from './target.ts';
 
 /** Room one person needs: on the spot, a stride each way, a mat's length, or a lane to travel. */
 export const SPACES = ['spot', 'stride', 'mat', 'lane'] as const;
@@ -20,7 +22,22 @@ export interface Variant {
   readonly name: string;
   readonly rung: number;
   readonly changes: readonly Change[];
+  readonly posture: Posture;
+  readonly kit: readonly Kit[];
+  /** Everything it asks, what its posture asks included. */
+  readonly demands: Demands;
+  readonly effort: Effort;
 }
+
+/** Energy cost as a multiple of rest, with where the figure comes from. */
+export type EnergyCost =
+  | {
+      readonly kind: 'compendium';
+      /** Code in the Compendium of Physical Activities (Ainsworth et al., Med Sci Sports Exerc 2011;43:1575–1581). */
+      readonly code: string;
+      readonly met: number;
+    }
+  | { readonly kind: 'estimate'; readonly met: number };
 
 /** The dose a drill is usually given, with the sides and tempo it is usually done with. */
 export interface UsualDose {
@@ -58,6 +75,19 @@ export interface Drill {
   /** Work seconds for one side under which the drill is not worth doing. */
   readonly shortestUseful: Seconds;
   readonly effort: Effort;
+  readonly energy: EnergyCost;
+  readonly targets: Targets;
+  readonly planes: readonly Plane[];
   /** From gentle to strong; holds exactly one base, with rung 0. */
   readonly ladder: readonly Variant[];
+  /** Why the ladder has no gentler rung, or no stronger one; empty where it has. */
+  readonly noGentler: string;
+  readonly noStronger: string;
+}
+
+/** The base rung of a drill. */
+export function baseOf(drill: Drill): Variant {
+  const base = drill.ladder.find(({ rung }) => rung === 0);
+  if (!base) throw new Error(`"${drill.name}" has no base rung.`);
+  return base;
 }

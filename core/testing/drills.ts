@@ -27,7 +27,14 @@ export function testDrill(change: Partial<Drill> & { readonly name: string }): D
     usual: { dose: repsOf(8), sides: 'both' },
     shortestUseful: 10,
     effort: 3,
-    ladder: [{ id: 'base', name: 'as named', rung: 0, changes: [] }],
+    energy: { kind: 'estimate', met: 3 },
+    targets: { 'system · pulse': 0.5 },
+    planes: ['sagittal'],
+    ladder: [
+      { id: 'base', name: 'as named', rung: 0, changes: [], posture: 'standing', kit: [], demands: {}, effort: 3 },
+    ],
+    noGentler: 'invented',
+    noStronger: 'invented',
     ...change,
   };
 }

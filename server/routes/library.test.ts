@@ -13,5 +13,6 @@ afterAll(() => server.close());
 it('hands out the drills in the shape the contract gives them', async () => {
   const { coach } = await signedInCoach(server, 'drills@saltmere.example');
   const { body } = await coach.ask(ROUTES.drills).expect(200);
-  expect(check(drillsSchema, body)).toMatchObject({ ok: true });
+  const checked = check(drillsSchema, body);
+  expect(checked.ok ? [] : checked.errors).toEqual([]);
 });

@@ -14,7 +14,18 @@ const plain = {
   space: 'spot',
   view: 'front',
 } as const;
-const shared = { cues: ['—'], fault: { seen: '—', fix: '—' }, felt: '—', shortestUseful: 10, ladder: [] } as const;
+const shared = {
+  cues: ['—'],
+  fault: { seen: '—', fix: '—' },
+  felt: '—',
+  shortestUseful: 10,
+  ladder: [],
+  energy: { kind: 'estimate', met: 3 },
+  targets: {},
+  planes: ['sagittal'],
+  noGentler: '',
+  noStronger: '',
+} as const;
 const dose = { dose: { kind: 'time', seconds: { low: 30, high: 30 } }, sides: 'both' } as const;
 const make = (id: string, name: string, effort: number, posture: Drill['posture']): Drill => ({
   ...plain,

@@ -32,8 +32,3 @@ export type CompendiumCode = keyof typeof COMPENDIUM;
 export function compendium(code: CompendiumCode): EnergyCost {
   return { kind: 'compendium', code, met: COMPENDIUM[code].met };
 }
-
-/** An estimate from effort: about what walking, brisk walking and jogging cost at efforts 2, 4 and 7. Marked as such. */
-export function estimatedFrom(effort: number): EnergyCost {
-  return { kind: 'estimate', met: Math.round((1.2 + 0.25 * effort + 0.085 * effort * effort) * 10) / 10 };
-}

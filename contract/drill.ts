@@ -6,7 +6,7 @@ import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
 import Joi from 'joi';
 import { doseSchema } from './circuit.ts';
-import { line, name, seconds } from './fields.ts';
+import { line, name, seconds, whole } from './fields.ts';
 
 const effort = Joi.number().min(0).max(10).required();
 const sides = Joi.valid('both', 'each', 'alternate');
@@ -71,4 +71,58 @@ const drill = Joi.object<Drill>({
     .required(),
 });
 
-export const drillsSchema = Joi.array<Drill[]>().items(drill).required();
+export const drillSchema = drill.required();
+
+/** A drill with whose it is: the catalogue's, which never changes, or the studio's own, with its version. */
+export interface LibraryDrill {
+  readonly drill: Drill;
+  /** Null for the catalogue's. */
+  readonly version: number | null;
+}
+
+const libraryDrill = Joi.object<LibraryDrill>({
+  drill: drillSchema,
+  version: whole(1, Number.MAX_SAFE_INTEGER).allow(null),
+});
+
+export const libraryDrillSchema = libraryDrill.required();
+export const drillsSchema = Joi.array<LibraryDrill[]>().items(libraryDrill).required();
+
+/** A change to a studio's own drill, with the version it was made on. */
+export interface DrillSave {
+  readonly drill: Drill;
+  readonly version: number;
+}
+
+export const drillSaveSchema = Joi.object<DrillSave>({
+  drill: drillSchema,
+  version: whole(1, Number.MAX_SAFE_INTEGER),
+}).required();
+
+/** A library as CSV text, to be taken in whole or not at all. */
+export interface DrillImport {
+  readonly csv: string;
+}
+
+export const drillImportSchema = Joi.object<DrillImport>({ csv: Joi.string().max(3_000_000).required() }).required();
+
+/** What is wrong with a line of an import. */
+export interface ImportProblem {
+  readonly line: number;
+  readonly message: string;
+}
+
+/** What came of an import: how many drills were taken in, or what was wrong, line by line, and nothing was. */
+export interface ImportReport {
+  readonly added: number;
+  readonly same: number;
+  readonly problems: readonly ImportProblem[];
+}
+
+export const importReportSchema = Joi.object<ImportReport>({
+  added: whole(0, 100_000),
+  same: whole(0, 100_000),
+  problems: Joi.array()
+    .items(Joi.object({ line: whole(1, 1_000_000), message: Joi.string().required() }))
+    .required(),
+}).required();

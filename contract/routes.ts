@@ -7,6 +7,10 @@ export const ROUTES = {
   openStudio: { method: 'POST', path: '/api/studios', open: true },
   places: { method: 'GET', path: '/api/places', open: false },
   drills: { method: 'GET', path: '/api/drills', open: false },
+  addDrill: { method: 'POST', path: '/api/drills', open: false },
+  importDrills: { method: 'POST', path: '/api/drills/import', open: false },
+  saveDrill: { method: 'PUT', path: '/api/drills/:id', open: false },
+  takeOutDrill: { method: 'DELETE', path: '/api/drills/:id', open: false },
   circuits: { method: 'GET', path: '/api/circuits', open: false },
   addCircuit: { method: 'POST', path: '/api/circuits', open: false },
   circuit: { method: 'GET', path: '/api/circuits/:id', open: false },
@@ -21,7 +25,7 @@ export const ROUTES = {
   addRun: { method: 'POST', path: '/api/runs', open: false },
 } as const satisfies Readonly<Record<string, Route>>;
 
-/** A way of asking the server for something. `:id` in a path stands for a UUID. */
+/** A way of asking the server for something. `:id` in a path stands for a UUID, or for a drill's id. */
 export interface Route {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
   readonly path: string;

@@ -28,7 +28,7 @@ export function createApp({ connection, sessionSecret, log, webFolder }: AppPart
   app.disable('x-powered-by');
   app.use(requestLog(log));
   app.use(...securityHeaders());
-  app.use('/api', noStore, sameOriginOnly, express.json({ limit: '1mb' }), signInSessions(pool, sessionSecret));
+  app.use('/api', noStore, sameOriginOnly, express.json({ limit: '4mb' }), signInSessions(pool, sessionSecret));
   app.use(accountRoutes(database));
   app.use(libraryRoutes(database));
   app.use(circuitRoutes(database));

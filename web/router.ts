@@ -49,6 +49,33 @@ export function createAppRouter(): Router {
         props: (route) => ({ id: route.params['id'], sessionId: route.query['session'] ?? null }),
         meta: { bare: true, title: 'Stage' },
       },
+      {
+        path: '/drills',
+        name: 'drills',
+        component: () => import('./pages/drills/DrillsPage.vue'),
+        meta: { title: 'Drills' },
+      },
+      {
+        path: '/drills/new',
+        name: 'newDrill',
+        component: () => import('./pages/drills/DrillFormPage.vue'),
+        props: (route) => ({ from: route.query['from'] ?? null, id: null }),
+        meta: { title: 'New drill' },
+      },
+      {
+        path: '/drills/:id',
+        name: 'drill',
+        component: () => import('./pages/drills/DrillPage.vue'),
+        props: true,
+        meta: { title: 'Drill' },
+      },
+      {
+        path: '/drills/:id/change',
+        name: 'changeDrill',
+        component: () => import('./pages/drills/DrillFormPage.vue'),
+        props: (route) => ({ from: null, id: route.params['id'] }),
+        meta: { title: 'Change a drill' },
+      },
       { path: '/log', name: 'log', component: () => import('./pages/log/LogPage.vue'), meta: { title: 'Log' } },
       {
         path: '/:rest(.*)*',

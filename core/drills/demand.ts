@@ -1,4 +1,4 @@
-import type { Change } from './drill.ts';
+import type { Change } from './change.ts';
 import type { Posture } from './posture.ts';
 
 /** What a drill can ask of a body part. */

@@ -1,5 +1,6 @@
 import type { Dose, Sides, SideWord } from '../dose/dose.ts';
 import type { Effort, Seconds } from '../units.ts';
+import type { Change } from './change.ts';
 import type { Demands } from './demand.ts';
 import type { Kit } from './kit.ts';
 import type { Phase } from './phase.ts';
@@ -13,8 +14,7 @@ export type Space = (typeof SPACES)[number];
 /** Where a demonstration is best seen from. */
 export type View = 'front' | 'side' | 'three-quarter';
 
-/** What a variant changes against the base drill. */
-export type Change = 'support' | 'range' | 'load' | 'speed' | 'stance' | 'surface';
+export type { Change };
 
 /** One rung of a drill's ladder. `rung` is 0 for the base, below for gentler, above for stronger. */
 export interface Variant {

@@ -133,10 +133,10 @@ describe('a circuit', () => {
     await coach.ask(ROUTES.circuit, id).expect(404);
   });
 
-  it('larger than a megabyte is refused, and unreadable JSON too', async () => {
+  it('larger than four megabytes is refused, and unreadable JSON too', async () => {
     await coach
       .ask(ROUTES.addCircuit)
-      .send({ text: 'x'.repeat(1_100_000) })
+      .send({ text: 'x'.repeat(4_300_000) })
       .expect(413);
     await coach.ask(ROUTES.addCircuit).type('json').send('{"id": ').expect(400);
   });

@@ -1,8 +1,11 @@
-import { catalogue } from '@prompt-spark/catalogue';
+import { drillImportSchema, drillSaveSchema, drillSchema } from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { Router } from 'express';
 import type { Database } from '../store/database.ts';
+import { addDrill, drillsOf, importDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
 import { placesOf } from '../store/places.ts';
+import { bodyOf } from '../web/input.ts';
+import { notFound, Refusal } from '../web/problem.ts';
 import { requireAccount } from '../web/signedIn.ts';
 
 /** What circuits are built from: drills, sites and groups. */
@@ -10,8 +13,32 @@ export function libraryRoutes(database: Database): Router {
   const router = Router();
 
   router.get(ROUTES.drills.path, async (request, response) => {
-    await requireAccount(database, request);
-    response.set('Cache-Control', 'private, no-cache').json(catalogue);
+    const { studioId } = await requireAccount(database, request);
+    response.set('Cache-Control', 'private, no-cache').json(await drillsOf(database, studioId));
+  });
+
+  router.post(ROUTES.addDrill.path, async (request, response) => {
+    const { studioId } = await requireAccount(database, request);
+    response.status(201).json(keptOf(await addDrill(database, studioId, bodyOf(request, drillSchema))));
+  });
+
+  router.post(ROUTES.importDrills.path, async (request, response) => {
+    const { studioId } = await requireAccount(database, request);
+    const { csv } = bodyOf(request, drillImportSchema);
+    const report = await importDrills(database, studioId, csv);
+    response.status(report.problems.length > 0 ? 200 : 201).json(report);
+  });
+
+  router.put(ROUTES.saveDrill.path, async (request, response) => {
+    const { studioId } = await requireAccount(database, request);
+    const { id } = request.params;
+    response.json(keptOf(await saveDrill(database, studioId, id, bodyOf(request, drillSaveSchema))));
+  });
+
+  router.delete(ROUTES.takeOutDrill.path, async (request, response) => {
+    const { studioId } = await requireAccount(database, request);
+    if (!(await takeOutDrill(database, studioId, request.params.id))) throw notFound('drill of your own');
+    response.status(204).end();
   });
 
   router.get(ROUTES.places.path, async (request, response) => {
@@ -20,4 +47,19 @@ export function libraryRoutes(database: Database): Router {
   });
 
   return router;
+}
+
+function keptOf(result: DrillResult) {
+  switch (result.kind) {
+    case 'kept':
+      return result.kept;
+    case 'wrong':
+      throw new Refusal(422, 'Not valid', `${result.words}.`, { errors: [{ path: '/name', message: result.words }] });
+    case 'outdated': {
+      const detail = 'This drill was changed somewhere else since you opened it. Open it again.';
+      throw new Refusal(409, 'Changed elsewhere', detail, { current: result.current });
+    }
+    case 'missing':
+      throw notFound('drill of your own');
+  }
 }

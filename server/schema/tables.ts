@@ -1,4 +1,5 @@
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import type { Drill } from '@prompt-spark/core/drills/drill';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
@@ -113,6 +114,20 @@ export const circuit = pgTable(
     foreignKey({ columns: [table.studioId, table.groupId], foreignColumns: [group.studioId, group.id] }),
     foreignKey({ columns: [table.studioId, table.siteId], foreignColumns: [site.studioId, site.id] }),
   ],
+);
+
+/** A drill that a studio added, beside those of the catalogue. */
+export const studioDrill = pgTable(
+  'studio_drill',
+  {
+    studioId: studioId(),
+    id: text('id').notNull(),
+    version: integer('version').notNull(),
+    document: jsonb('document').$type<Drill>().notNull(),
+    savedAt: timestamp('saved_at', { withTimezone: true }).notNull().default(now),
+    takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
+  },
+  (table) => [primaryKey({ columns: [table.studioId, table.id] })],
 );
 
 export const plannedSession = pgTable(

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { mdiCalendarToday, mdiFormatListBulleted, mdiLogoutVariant, mdiNotebookOutline } from '@mdi/js';
+import {
+  mdiCalendarToday,
+  mdiFormatListBulleted,
+  mdiHumanHandsup,
+  mdiLogoutVariant,
+  mdiNotebookOutline,
+} from '@mdi/js';
 import { useRouter } from 'vue-router';
 import { useAccountStore } from '../stores/account.ts';
 import { useLibraryStore } from '../stores/library.ts';
@@ -12,6 +18,7 @@ const router = useRouter();
 const places = [
   { to: '/today', name: 'Today', icon: mdiCalendarToday },
   { to: '/circuits', name: 'Circuits', icon: mdiFormatListBulleted },
+  { to: '/drills', name: 'Drills', icon: mdiHumanHandsup },
   { to: '/log', name: 'Log', icon: mdiNotebookOutline },
 ] as const;
 

@@ -1,15 +1,22 @@
-import { drillsSchema } from '@prompt-spark/contract/drill';
+import {
+  drillsSchema,
+  importReportSchema,
+  libraryDrillSchema,
+  type ImportReport,
+  type LibraryDrill,
+} from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { studioPlacesSchema, type Group, type Site, type StudioPlaces } from '@prompt-spark/contract/studio';
 import { usualSetting, type Drill, type DrillLibrary } from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { request } from '../api/request.ts';
+import { request, tell } from '../api/request.ts';
 
 /** What circuits are built from: drills, sites and groups. */
 export const useLibraryStore = defineStore('library', () => {
-  const library = shallowRef<DrillLibrary>(libraryOf([]));
+  const entries = shallowRef<readonly LibraryDrill[]>([]);
+  const library = computed<DrillLibrary>(() => libraryOf(entries.value.map(({ drill }) => drill)));
   const places = shallowRef<StudioPlaces>({ sites: [], groups: [] });
   let loading: Promise<void> | undefined;
 
@@ -27,7 +34,7 @@ export const useLibraryStore = defineStore('library', () => {
       request(ROUTES.drills, drillsSchema),
       request(ROUTES.places, studioPlacesSchema),
     ]);
-    library.value = libraryOf(drills);
+    entries.value = drills;
     places.value = found;
   }
 
@@ -36,10 +43,45 @@ export const useLibraryStore = defineStore('library', () => {
     places.value = { sites: [], groups: [] };
   }
 
+  /** Keeps a drill of the studio's own: a new one without a version, a changed one with the version it was made on. */
+  async function keepDrill(drill: Drill, version: number | null): Promise<void> {
+    const kept =
+      version === null
+        ? await request(ROUTES.addDrill, libraryDrillSchema, { body: drill })
+        : await request(ROUTES.saveDrill, libraryDrillSchema, { id: drill.id, body: { drill, version } });
+    entries.value = [...entries.value.filter((entry) => entry.drill.id !== drill.id), kept];
+  }
+
+  async function takeOutDrill(id: string): Promise<void> {
+    await tell(ROUTES.takeOutDrill, { id });
+    entries.value = entries.value.filter(({ drill }) => drill.id !== id);
+  }
+
+  /** Takes in a library as CSV, whole or not at all. */
+  async function importCsv(csv: string): Promise<ImportReport> {
+    const report = await request(ROUTES.importDrills, importReportSchema, { body: { csv } });
+    if (report.added > 0) entries.value = await request(ROUTES.drills, drillsSchema);
+    return report;
+  }
+
+  const versionOf = (id: string) => entries.value.find(({ drill }) => drill.id === id)?.version ?? null;
   const setting = computed(() => usualSetting(library.value));
   const drillOf = (id: string): Drill | undefined => library.value.byId.get(id);
   const siteOf = (id: string | null): Site | undefined => places.value.sites.find((site) => site.id === id);
   const groupOf = (id: string | null): Group | undefined => places.value.groups.find((group) => group.id === id);
 
-  return { library, places, setting, load, forget, drillOf, siteOf, groupOf };
+  return {
+    library,
+    places,
+    setting,
+    load,
+    forget,
+    keepDrill,
+    takeOutDrill,
+    importCsv,
+    versionOf,
+    drillOf,
+    siteOf,
+    groupOf,
+  };
 });

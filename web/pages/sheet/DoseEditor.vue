@@ -11,7 +11,7 @@ import TextAmount from '../../pieces/TextAmount.vue';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
-import DoseAmounts from './DoseAmounts.vue';
+import DoseAmounts from '../../pieces/DoseAmounts.vue';
 
 /** Changes a slot's dose in place: kind, amount, sides, sets, rest and the coach's own cue. */
 const { slotLine, drill } = defineProps<{ slotLine: Slot; drill: Drill }>();

@@ -1,35 +1,19 @@
 <script setup lang="ts">
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
-import MiniSearch from 'minisearch';
-import { computed, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
+import { useDrillSearch } from '../../composables/useDrillSearch.ts';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { useDeskStore } from '../../stores/desk.ts';
-import { useLibraryStore } from '../../stores/library.ts';
 
 /** Drills to put in: found by name or alias, narrowed by phase; dragged, clicked, or put in with Enter. */
 const emit = defineEmits<{ inserted: [] }>();
-const library = useLibraryStore();
 const desk = useDeskStore();
-const wanted = ref('');
-const phase = ref<Phase | null>(null);
+const { words, wish, found } = useDrillSearch();
 const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
 
-const index = computed(() => {
-  const search = new MiniSearch<{ id: string; name: string; aliases: string }>({
-    fields: ['name', 'aliases'],
-    searchOptions: { prefix: true, fuzzy: 0.25, combineWith: 'AND', boost: { name: 2 } },
-  });
-  search.addAll(library.library.drills.map(({ id, name, aliases }) => ({ id, name, aliases: aliases.join(', ') })));
-  return search;
-});
-const found = computed(() => {
-  const all =
-    wanted.value.trim() === ''
-      ? library.library.drills
-      : index.value.search(wanted.value).flatMap(({ id }) => library.drillOf(String(id)) ?? []);
-  return all.filter((drill) => phase.value === null || drill.phases.includes(phase.value));
-});
+function setPhase(phase: Phase | null): void {
+  wish.value = phase === null ? {} : { phase };
+}
 
 function insert(id: string): void {
   desk.insertDrill(id);
@@ -46,14 +30,21 @@ function insertFirst(): void {
   <aside class="drawer" aria-label="Drills">
     <div class="search">
       <v-text-field
-        v-model="wanted"
+        v-model="words"
         label="Find a drill"
         density="compact"
         clearable
-        @click:clear="wanted = ''"
+        @click:clear="words = ''"
         @keydown.enter.prevent="insertFirst"
       />
-      <v-select v-model="phase" label="Phase" density="compact" :items="phases" clearable />
+      <v-select
+        label="Phase"
+        density="compact"
+        clearable
+        :items="phases"
+        :model-value="wish.phase ?? null"
+        @update:model-value="setPhase"
+      />
     </div>
     <VueDraggable
       class="list"

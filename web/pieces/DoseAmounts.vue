@@ -6,7 +6,7 @@ import { just } from '@prompt-spark/core/units';
 import { readTempoText } from '@prompt-spark/core/whiteboard/tempo';
 import { writeTempo } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { ref, watch } from 'vue';
-import TextAmount from '../../pieces/TextAmount.vue';
+import TextAmount from './TextAmount.vue';
 
 /** The amounts of a dose of any kind. */
 const { dose } = defineProps<{ dose: Dose }>();

@@ -1,0 +1,174 @@
+import Papa from 'papaparse';
+import type { Drill } from '../drills/drill.ts';
+
+/**
+ * Drills as CSV (RFC 4180), one a line. Lists are joined by " | ", targets written "hip · flexion=0.5", and what has
+ * parts of its own (dose, ladder, energy cost) is JSON in its cell, so that nothing is lost.
+ */
+export const DRILL_COLUMNS = [
+  'id',
+  'name',
+  'aliases',
+  'phases',
+  'posture',
+  'sides allowed',
+  'usual sides',
+  'side word',
+  'usual dose',
+  'shortest useful s',
+  'effort',
+  'energy',
+  'kit',
+  'substitutes',
+  'space',
+  'view',
+  'planes',
+  'targets',
+  'cue 1',
+  'cue 2',
+  'cue 3',
+  'fault',
+  'fix',
+  'felt',
+  'cautions',
+  'ladder',
+  'no gentler',
+  'no stronger',
+] as const;
+export type DrillColumn = (typeof DRILL_COLUMNS)[number];
+
+/** Writes drills as CSV with a heading line. */
+export function writeDrillCsv(drills: readonly Drill[]): string {
+  const rows = drills.map((drill) => DRILL_COLUMNS.map((column) => cellOf(drill, column)));
+  return `${Papa.unparse({ fields: [...DRILL_COLUMNS], data: rows }, { newline: '\r\n' })}\r\n`;
+}
+
+function cellOf(drill: Drill, column: DrillColumn): string {
+  const list = (items: readonly string[]) => items.join(' | ');
+  switch (column) {
+    case 'aliases':
+    case 'phases':
+    case 'kit':
+    case 'planes':
+    case 'cautions':
+      return list(drill[column]);
+    case 'sides allowed':
+      return list(drill.sidesAllowed);
+    case 'usual sides':
+      return drill.usual.sides;
+    case 'side word':
+      return drill.sideWord;
+    case 'usual dose':
+      return JSON.stringify(drill.usual.dose);
+    case 'shortest useful s':
+      return String(drill.shortestUseful);
+    case 'effort':
+      return String(drill.effort);
+    case 'energy':
+      return JSON.stringify(drill.energy);
+    case 'substitutes':
+      return JSON.stringify(drill.substitutes);
+    case 'targets':
+      return list(Object.entries(drill.targets).map(([target, strength]) => `${target}=${strength}`));
+    case 'cue 1':
+      return drill.cues[0];
+    case 'cue 2':
+      return drill.cues[1] ?? '';
+    case 'cue 3':
+      return drill.cues[2] ?? '';
+    case 'fault':
+      return drill.fault.seen;
+    case 'fix':
+      return drill.fault.fix;
+    case 'ladder':
+      return JSON.stringify(drill.ladder);
+    case 'no gentler':
+      return drill.noGentler;
+    case 'no stronger':
+      return drill.noStronger;
+    default:
+      return drill[column];
+  }
+}
+
+/** A line of CSV as the drill it may be, still to be checked against the schema, or why it cannot be one. */
+export type DrillRow =
+  | { readonly line: number; readonly ok: true; readonly drill: Record<string, unknown> }
+  | { readonly line: number; readonly ok: false; readonly problem: string };
+
+/** Reads CSV into one row a line; lines count from 1 with the heading as line 1. Never throws. */
+export function readDrillCsv(text: string): readonly DrillRow[] {
+  const { data, errors, meta } = Papa.parse<Record<string, string>>(text, {
+    header: true,
+    delimiter: ',',
+    skipEmptyLines: 'greedy',
+  });
+  const missing = DRILL_COLUMNS.filter((column) => !(meta.fields ?? []).includes(column));
+  if (missing.length > 0) return [{ line: 1, ok: false, problem: `The heading lacks: ${missing.join(', ')}` }];
+  return data.map((cells, index) => {
+    const line = index + 2;
+    const broken = errors.find(({ row }) => row === index);
+    if (broken) return { line, ok: false, problem: broken.message };
+    return rowOf(cells, line);
+  });
+}
+
+function rowOf(cells: Readonly<Record<string, string>>, line: number): DrillRow {
+  const cell = (column: DrillColumn) => (cells[column] ?? '').trim();
+  const list = (column: DrillColumn) =>
+    cell(column)
+      .split('|')
+      .map((part) => part.trim())
+      .filter((part) => part !== '');
+  try {
+    const json = (column: DrillColumn) => jsonIn(cell(column), column);
+    const drill = {
+      id: cell('id'),
+      name: cell('name'),
+      aliases: list('aliases'),
+      phases: list('phases'),
+      posture: cell('posture'),
+      sidesAllowed: list('sides allowed'),
+      sideWord: cell('side word'),
+      kit: list('kit'),
+      substitutes: json('substitutes'),
+      space: cell('space'),
+      view: cell('view'),
+      cues: [cell('cue 1'), cell('cue 2'), cell('cue 3')].filter((cue) => cue !== ''),
+      fault: { seen: cell('fault'), fix: cell('fix') },
+      felt: cell('felt'),
+      cautions: list('cautions'),
+      usual: { dose: json('usual dose'), sides: cell('usual sides') },
+      shortestUseful: numberIn(cell('shortest useful s'), 'shortest useful s'),
+      effort: numberIn(cell('effort'), 'effort'),
+      energy: json('energy'),
+      targets: Object.fromEntries(list('targets').map((part) => strengthIn(part))),
+      planes: list('planes'),
+      ladder: json('ladder'),
+      noGentler: cell('no gentler'),
+      noStronger: cell('no stronger'),
+    };
+    return { line, ok: true, drill };
+  } catch (error) {
+    return { line, ok: false, problem: error instanceof Error ? error.message : 'it cannot be read' };
+  }
+}
+
+function jsonIn(text: string, column: DrillColumn): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw new Error(`"${column}" is not readable JSON`);
+  }
+}
+
+function numberIn(text: string, column: DrillColumn): number {
+  const value = Number(text);
+  if (text === '' || Number.isNaN(value)) throw new Error(`"${column}" is not a number: "${text}"`);
+  return value;
+}
+
+function strengthIn(part: string): readonly [string, number] {
+  const [target = '', strength = ''] = part.split('=').map((word) => word.trim());
+  return [target, numberIn(strength, 'targets')];
+}

@@ -1,0 +1,139 @@
+import { catalogue } from '@prompt-spark/catalogue';
+import { check } from '@prompt-spark/contract/check';
+import {
+  drillSchema,
+  libraryDrillSchema,
+  type DrillSave,
+  type ImportProblem,
+  type ImportReport,
+  type LibraryDrill,
+} from '@prompt-spark/contract/drill';
+import type { Drill } from '@prompt-spark/core/drills/drill';
+import { plainName } from '@prompt-spark/core/drills/library';
+import { lintDrill } from '@prompt-spark/core/drills/lint';
+import { readDrillCsv } from '@prompt-spark/core/formats/drillCsv';
+import { and, eq, isNull, sql } from 'drizzle-orm';
+import { isDeepStrictEqual } from 'node:util';
+import { studioDrill } from '../schema/tables.ts';
+import type { Database } from './database.ts';
+import { trusted } from './trusted.ts';
+
+const shipped: readonly LibraryDrill[] = catalogue.map((drill) => ({ drill, version: null }));
+
+/** Every drill a studio has: the catalogue's, then its own by name. */
+export async function drillsOf(database: Database, studioId: string): Promise<readonly LibraryDrill[]> {
+  const own = await ownDrills(database, studioId);
+  return [...shipped, ...own.toSorted((one, other) => one.drill.name.localeCompare(other.drill.name))];
+}
+
+async function ownDrills(database: Database, studioId: string): Promise<readonly LibraryDrill[]> {
+  const rows = await database
+    .select()
+    .from(studioDrill)
+    .where(and(eq(studioDrill.studioId, studioId), isNull(studioDrill.takenOutAt)));
+  return rows.map(({ document, version }) => trusted(libraryDrillSchema, { drill: document, version }));
+}
+
+/** What came of keeping a drill. */
+export type DrillResult =
+  | { readonly kind: 'kept'; readonly kept: LibraryDrill }
+  | { readonly kind: 'wrong'; readonly words: string }
+  | { readonly kind: 'outdated'; readonly current: LibraryDrill }
+  | { readonly kind: 'missing' };
+
+/** Adds a drill of the studio's own. Its names must be nobody else's in the library. */
+export async function addDrill(database: Database, studioId: string, drill: Drill): Promise<DrillResult> {
+  const wrong = wrongWith(drill, await drillsOf(database, studioId));
+  if (wrong) return { kind: 'wrong', words: wrong };
+  await keep(database, studioId, drill);
+  return { kind: 'kept', kept: { drill, version: 1 } };
+}
+
+/** Saves a change to a drill of the studio's own. */
+export async function saveDrill(
+  database: Database,
+  studioId: string,
+  id: string,
+  { drill, version }: DrillSave,
+): Promise<DrillResult> {
+  const all = await drillsOf(database, studioId);
+  const present = all.find((entry) => entry.drill.id === id);
+  if (!present || present.version === null || drill.id !== id) return { kind: 'missing' };
+  const wrong = wrongWith(
+    drill,
+    all.filter((entry) => entry !== present),
+  );
+  if (wrong) return { kind: 'wrong', words: wrong };
+  const [row] = await database
+    .update(studioDrill)
+    .set({ document: drill, version: version + 1, savedAt: sql`now()` })
+    .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), eq(studioDrill.version, version)))
+    .returning({ version: studioDrill.version });
+  return row ? { kind: 'kept', kept: { drill, version: row.version } } : { kind: 'outdated', current: present };
+}
+
+/** Takes a drill of the studio's own out. False where there is none; the catalogue's stay. */
+export async function takeOutDrill(database: Database, studioId: string, id: string): Promise<boolean> {
+  const rows = await database
+    .update(studioDrill)
+    .set({ takenOutAt: sql`now()` })
+    .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), isNull(studioDrill.takenOutAt)))
+    .returning({ id: studioDrill.id });
+  return rows.length > 0;
+}
+
+/** Takes in a library as CSV. A drill that is there already, word for word, is left; one bad line and nothing is taken in. */
+export function importDrills(database: Database, studioId: string, csv: string): Promise<ImportReport> {
+  return database.transaction(async (transaction) => {
+    const present = await drillsOf(transaction, studioId);
+    const problems: ImportProblem[] = [];
+    const fresh: Drill[] = [];
+    let same = 0;
+    for (const row of readDrillCsv(csv)) {
+      const { line } = row;
+      if (!row.ok) {
+        problems.push({ line, message: row.problem });
+        continue;
+      }
+      const checked = check(drillSchema, row.drill);
+      if (!checked.ok) {
+        problems.push(...checked.errors.map(({ message }) => ({ line, message })));
+        continue;
+      }
+      const drill = checked.value;
+      if (present.some((entry) => isDeepStrictEqual(entry.drill, drill))) {
+        same += 1;
+        continue;
+      }
+      const wrong = wrongWith(drill, [...present, ...fresh.map((added) => ({ drill: added, version: 1 }))]);
+      if (wrong) problems.push({ line, message: wrong });
+      else fresh.push(drill);
+    }
+    if (problems.length > 0) return { added: 0, same, problems };
+    for (const drill of fresh) await keep(transaction, studioId, drill);
+    return { added: fresh.length, same, problems };
+  });
+}
+
+async function keep(database: Database, studioId: string, drill: Drill): Promise<void> {
+  const values = { studioId, id: drill.id, version: 1, document: drill };
+  await database
+    .insert(studioDrill)
+    .values(values)
+    .onConflictDoUpdate({
+      target: [studioDrill.studioId, studioDrill.id],
+      set: { document: drill, version: sql`${studioDrill.version} + 1`, takenOutAt: null, savedAt: sql`now()` },
+    });
+}
+
+/** What keeps a drill out of a library: a name or id that is taken, or a finding of the linter. Empty where nothing does. */
+function wrongWith(drill: Drill, others: readonly LibraryDrill[]): string {
+  const names = new Set([drill.name, ...drill.aliases].map(plainName));
+  const twin = others.find(({ drill: other }) =>
+    [other.name, ...other.aliases].some((name) => names.has(plainName(name))),
+  );
+  if (twin) return `Another drill answers to that name already: ${twin.drill.name}`;
+  if (others.some((other) => other.drill.id === drill.id)) return `Another drill has the id "${drill.id}" already`;
+  const [first] = lintDrill(drill);
+  return first ? `${drill.name} ${first.words}` : '';
+}

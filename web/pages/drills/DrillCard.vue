@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import type { Drill } from '@prompt-spark/core';
+import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
+import { computed } from 'vue';
+import { phaseName } from '../../pieces/fuseShape.ts';
+import { mainTargets } from './drillWords.ts';
+import LadderStrip from './LadderStrip.vue';
+
+/** A drill in the gallery: its name, what it is for, how it is done, and its ladder. */
+const { drill } = defineProps<{ drill: Drill }>();
+const how = computed(() => [POSTURE_WORDS[drill.posture], ...drill.kit].join(' · '));
+</script>
+
+<template>
+  <article class="card">
+    <h2>
+      <RouterLink :to="`/drills/${drill.id}`">{{ drill.name }}</RouterLink>
+    </h2>
+    <p class="small soft">{{ drill.phases.map(phaseName).join(', ') }} · {{ how }}</p>
+    <p class="targets small">{{ mainTargets(drill, 2).join(', ') }}</p>
+    <LadderStrip class="ladder" :ladder="drill.ladder" />
+  </article>
+</template>
+
+<style scoped>
+.card {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  gap: 0.3rem;
+  height: 100%;
+  padding: 0.8rem 1rem;
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--card);
+}
+.card:hover {
+  border-color: var(--soft);
+}
+h2 {
+  font-size: 1.0625rem;
+}
+h2 a {
+  color: inherit;
+  font-weight: inherit;
+  text-decoration: none;
+}
+h2 a::after {
+  position: absolute;
+  inset: 0;
+  content: '';
+}
+.ladder {
+  margin-top: auto;
+}
+</style>

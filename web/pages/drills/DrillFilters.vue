@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { DEMANDS } from '@prompt-spark/core/drills/demand';
+import type { DrillWish } from '@prompt-spark/core/drills/find';
+import { KIT } from '@prompt-spark/core/drills/kit';
+import { PHASES } from '@prompt-spark/core/drills/phase';
+import { POSTURES } from '@prompt-spark/core/drills/posture';
+import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
+import { phaseName } from '../../pieces/fuseShape.ts';
+import { targetWords } from './drillWords.ts';
+
+/** The search field and what narrows it. */
+const words = defineModel<string>('words', { required: true });
+const wish = defineModel<DrillWish>('wish', { required: true });
+
+const item = (value: string, title = phaseName(value)) => ({ value, title });
+const FILTERS = [
+  { key: 'phase', label: 'Phase', items: PHASES.map((value) => item(value)) },
+  { key: 'target', label: 'For', items: TARGETS.map((value) => item(value, targetWords(value))) },
+  { key: 'posture', label: 'Posture', items: POSTURES.map((value) => item(value)) },
+  { key: 'kit', label: 'Kit', items: [item('none', 'No kit'), ...KIT.map((value) => item(value))] },
+  {
+    key: 'space',
+    label: 'Room',
+    items: [item('spot', 'On the spot'), item('stride', 'A stride'), item('mat', 'A mat'), item('lane', 'A lane')],
+  },
+  { key: 'plane', label: 'Plane', items: PLANES.map((value) => item(value)) },
+  { key: 'without', label: 'Without', items: DEMANDS.map((value) => item(value, value)) },
+] as const satisfies readonly { key: keyof DrillWish; label: string; items: readonly object[] }[];
+
+function narrow(key: keyof DrillWish, value: string | null): void {
+  const { [key]: _, ...rest } = wish.value;
+  wish.value = value === null ? rest : { ...rest, [key]: value };
+}
+</script>
+
+<template>
+  <div class="filters" role="search">
+    <v-text-field
+      v-model="words"
+      class="words"
+      label="Name, alias or what it is for"
+      density="compact"
+      clearable
+      @click:clear="words = ''"
+    />
+    <v-select
+      v-for="filter in FILTERS"
+      :key="filter.key"
+      :label="filter.label"
+      :items="filter.items"
+      density="compact"
+      clearable
+      :model-value="wish[filter.key] ?? null"
+      @update:model-value="(value: string | null) => narrow(filter.key, value)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.filters {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(9.5rem, 1fr));
+  gap: 0.6rem;
+  margin-bottom: 1.25rem;
+}
+.words {
+  grid-column: span 2;
+}
+</style>

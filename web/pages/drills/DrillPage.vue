@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { mdiAlertOutline } from '@mdi/js';
+import { baseOf } from '@prompt-spark/core/drills/drill';
+import { usualSlot } from '@prompt-spark/core/circuit/slot';
+import { allSlots } from '@prompt-spark/core/circuit/circuit';
+import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useLoading } from '../../composables/useLoading.ts';
+import { doseWords } from '../../pieces/doseWords.ts';
+import { phaseName } from '../../pieces/fuseShape.ts';
+import LoadingGate from '../../pieces/LoadingGate.vue';
+import { useCircuitsStore } from '../../stores/circuits.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import DrillBars from './DrillBars.vue';
+import DrillLadder from './DrillLadder.vue';
+
+/** A drill's fact sheet: what it looks for and asks, rung by rung, and where it is used. */
+const { id } = defineProps<{ id: string }>();
+const library = useLibraryStore();
+const circuits = useCircuitsStore();
+const router = useRouter();
+const loading = useLoading(() => Promise.all([library.load(), circuits.load()]));
+const drill = computed(() => library.drillOf(id));
+const own = computed(() => library.versionOf(id) !== null);
+const chosenId = ref('base');
+watch(
+  () => id,
+  () => (chosenId.value = 'base'),
+);
+const chosen = computed(() => {
+  const now = drill.value;
+  return now && (now.ladder.find((rung) => rung.id === chosenId.value) ?? baseOf(now));
+});
+const usedIn = computed(() =>
+  circuits.records.filter(({ circuit }) => allSlots(circuit).some((slot) => slot.drillId === id)),
+);
+const usual = computed(() => (drill.value ? doseWords(usualSlot(drill.value, 'usual'), drill.value) : ''));
+const about = computed(() => {
+  const now = drill.value;
+  if (!now) return '';
+  return [
+    now.phases.map(phaseName).join(', '),
+    POSTURE_WORDS[now.posture],
+    ...now.kit,
+    `seen best from the ${now.view}`,
+  ].join(' · ');
+});
+const energy = computed(() => {
+  const cost = drill.value?.energy;
+  if (!cost) return '';
+  return cost.kind === 'compendium'
+    ? `${cost.met} MET (Compendium of Physical Activities 2011, ${cost.code})`
+    : `about ${cost.met} MET (our estimate from effort)`;
+});
+
+async function takeOut(): Promise<void> {
+  await library.takeOutDrill(id);
+  await router.push('/drills');
+}
+</script>
+
+<template>
+  <section class="page">
+    <LoadingGate :loading="loading">
+      <template v-if="drill && chosen">
+        <p class="back"><RouterLink to="/drills">Drills</RouterLink></p>
+        <header>
+          <div>
+            <h1>{{ drill.name }}</h1>
+            <p v-if="drill.aliases.length" class="soft">also {{ drill.aliases.join(', ') }}</p>
+            <p class="soft">{{ about }}</p>
+          </div>
+          <div class="acts">
+            <v-btn variant="outlined" :to="{ path: '/drills/new', query: { from: drill.id } }">Copy and change</v-btn>
+            <template v-if="own">
+              <v-btn variant="outlined" :to="`/drills/${drill.id}/change`">Change</v-btn>
+              <v-btn variant="text" @click="takeOut">Take out</v-btn>
+            </template>
+          </div>
+        </header>
+        <DrillLadder v-model="chosenId" :drill="drill" />
+        <div class="columns">
+          <section>
+            <h2>Say</h2>
+            <ul class="cues">
+              <li v-for="cue in drill.cues" :key="cue">{{ cue }}</li>
+            </ul>
+            <h2>Usual fault</h2>
+            <p>
+              {{ phaseName(drill.fault.seen) }}: <strong>{{ drill.fault.fix }}</strong>
+            </p>
+            <h2>Felt in</h2>
+            <p>{{ phaseName(drill.felt) }}</p>
+            <template v-if="drill.cautions.length">
+              <h2 class="caution"><v-icon :icon="mdiAlertOutline" size="20" /> Mind</h2>
+              <p v-for="caution in drill.cautions" :key="caution">{{ caution }}</p>
+            </template>
+            <h2>Usual dose</h2>
+            <p>{{ usual }}</p>
+            <p class="soft small">At least {{ drill.shortestUseful }} s of work a side is worth doing. {{ energy }}.</p>
+            <h2>Used in</h2>
+            <p v-if="!usedIn.length" class="soft">No circuit yet.</p>
+            <ul v-else class="used">
+              <li v-for="record in usedIn" :key="record.id">
+                <RouterLink :to="`/circuits/${record.id}`">{{ record.circuit.title }}</RouterLink>
+              </li>
+            </ul>
+          </section>
+          <DrillBars :drill="drill" :variant="chosen" />
+        </div>
+      </template>
+      <div v-else class="empty">
+        <h1>There is no such drill</h1>
+        <v-btn to="/drills">All drills</v-btn>
+      </div>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 1rem;
+  margin: 0.25rem 0 1.5rem;
+}
+h1 {
+  font-size: 2.4rem;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: start;
+  gap: 0.5rem;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  gap: 2.5rem;
+  margin-top: 1.5rem;
+}
+h2 {
+  margin: 1.2rem 0 0.3rem;
+  font-size: 1.05rem;
+}
+h2:first-child {
+  margin-top: 0;
+}
+.cues {
+  list-style: none;
+  font-size: 1.25rem;
+  line-height: 1.45;
+}
+.caution {
+  color: var(--brick);
+}
+.used {
+  list-style: none;
+}
+.empty {
+  display: grid;
+  gap: 1rem;
+  justify-items: start;
+}
+@media (max-width: 860px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

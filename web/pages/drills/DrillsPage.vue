@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useDrillSearch } from '../../composables/useDrillSearch.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import LoadingGate from '../../pieces/LoadingGate.vue';
+import { useLibraryStore } from '../../stores/library.ts';
+import DrillCard from './DrillCard.vue';
+import DrillFilters from './DrillFilters.vue';
+import LibraryFile from './LibraryFile.vue';
+
+/** The library: found by any name, alias or target, narrowed by what is needed and what must not be asked. */
+const library = useLibraryStore();
+const loading = useLoading(library.load);
+const { words, wish, found } = useDrillSearch();
+const files = ref(false);
+const counted = computed(() => {
+  const rungs = found.value.reduce((sum, { ladder }) => sum + ladder.length, 0);
+  return `${found.value.length} drill${found.value.length === 1 ? '' : 's'}, ${rungs} variants`;
+});
+
+function clear(): void {
+  words.value = '';
+  wish.value = {};
+}
+</script>
+
+<template>
+  <section class="page wide">
+    <header>
+      <h1>Drills</h1>
+      <p class="soft" role="status" data-test="count">{{ counted }}</p>
+      <span class="acts">
+        <v-btn variant="text" :aria-expanded="files" @click="files = !files">Import or export</v-btn>
+        <v-btn :prepend-icon="mdiPlus" to="/drills/new">Add a drill</v-btn>
+      </span>
+    </header>
+    <LoadingGate :loading="loading">
+      <LibraryFile v-if="files" />
+      <DrillFilters v-model:words="words" v-model:wish="wish" />
+      <ul v-if="found.length" class="cards">
+        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" /></li>
+      </ul>
+      <div v-else class="empty">
+        <h2>No drill answers to all of that</h2>
+        <p class="soft">Leave out a filter, or another word: any alias will do.</p>
+        <v-btn variant="outlined" @click="clear">Show them all</v-btn>
+      </div>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.wide {
+  max-width: 92rem;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0.5rem 1rem;
+  margin-bottom: 1rem;
+}
+.acts {
+  margin-left: auto;
+}
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
+  gap: 0.75rem;
+  list-style: none;
+}
+.empty {
+  display: grid;
+  gap: 0.75rem;
+  justify-items: start;
+  padding: 1.5rem 0;
+}
+</style>

@@ -1,0 +1,32 @@
+import type { Drill } from '@prompt-spark/core';
+import { demandOf, type Demand } from '@prompt-spark/core/drills/demand';
+import { DEMANDS } from '@prompt-spark/core/drills/demand';
+import type { Variant } from '@prompt-spark/core/drills/drill';
+
+/** The targets a drill serves most, strongest first, as read: "hip: flexion". */
+export function mainTargets({ targets }: Pick<Drill, 'targets'>, most: number): readonly string[] {
+  return Object.entries(targets)
+    .toSorted((one, other) => other[1] - one[1])
+    .slice(0, most)
+    .map(([target]) => targetWords(target));
+}
+
+/** A target as read: "hip flexor: length". */
+export function targetWords(target: string): string {
+  return target.replace(' · ', ': ');
+}
+
+/** What a rung asks, most first. */
+export function demandsOf({ demands }: Pick<Variant, 'demands'>): readonly (readonly [Demand, number])[] {
+  return DEMANDS.map((demand) => [demand, demandOf(demands, demand)] as const)
+    .filter(([, asked]) => asked > 0)
+    .toSorted((one, other) => other[1] - one[1]);
+}
+
+/** How much is asked, in a word. */
+export const ASKED = ['not at all', 'a little', 'clearly', 'fully'] as const;
+
+/** A rung's name as read on its own: the base is the drill itself. */
+export function rungName({ rung, name }: Variant, drillName: string): string {
+  return rung === 0 ? drillName : name.charAt(0).toUpperCase() + name.slice(1);
+}

@@ -100,7 +100,7 @@ function paste(event: ClipboardEvent): void {
         :class="{ picked: index === picked }"
         @mousedown.prevent="complete(name)"
       >
-        {{ name }}
+        {{ name }} <kbd v-if="index === Math.max(0, picked)" aria-hidden="true">Tab</kbd>
       </li>
     </ul>
     <label class="slash" :for="WHITEBOARD_ID" aria-hidden="true">/</label>

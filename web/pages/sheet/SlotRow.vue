@@ -144,8 +144,11 @@ const shape = computed(() => ({
 }
 @media (max-width: 700px) {
   .line {
-    grid-template-columns: 2.6rem minmax(0, 1fr);
-    column-gap: 0.5rem;
+    grid-template-columns: 2.3rem minmax(0, 1fr);
+    column-gap: 0.8rem;
+  }
+  .at {
+    font-size: var(--size-small);
   }
 }
 </style>

@@ -165,6 +165,7 @@ export function useStageRun(planned: readonly Segment[]) {
     moment,
     next,
     total,
+    look,
     start,
     pause,
     goOn,

@@ -1,0 +1,76 @@
+import { anyCircuit } from '@prompt-spark/core/testing/arbitrary';
+import fc from 'fast-check';
+import Joi from 'joi';
+import { describe, expect, it } from 'vitest';
+import { credentialsSchema, newStudioSchema } from './account.ts';
+import { check } from './check.ts';
+import { circuitSchema, doseSchema } from './circuit.ts';
+import { name, range, whole } from './fields.ts';
+import { pathTo, ROUTES } from './routes.ts';
+import { newRunSchema } from './run.ts';
+
+const paths = (schema: Joi.Schema, value: unknown) => {
+  const checked = check(schema, value);
+  return checked.ok ? [] : checked.errors.map(({ path }) => path);
+};
+
+describe('the circuit schema', () => {
+  it('takes everything that the whiteboard can express, unchanged', () => {
+    fc.assert(
+      fc.property(anyCircuit, (circuit) => {
+        expect(check(circuitSchema, JSON.parse(JSON.stringify(circuit)))).toEqual({ ok: true, value: circuit });
+      }),
+    );
+  });
+
+  it.each<[string, unknown]>([
+    ['/kind', { kind: 'ladder' }],
+    ['/seconds/low', { kind: 'time', seconds: { low: 0, high: 5 } }],
+    ['/seconds', { kind: 'feel', seconds: { low: 9, high: 5 } }],
+    ['/count/high', { kind: 'reps', count: { low: 1, high: 1000 }, tempo: { kind: 'even', seconds: 3 } }],
+    ['/tempo/seconds', { kind: 'reps', count: { low: 1, high: 2 }, tempo: { kind: 'even', seconds: 61 } }],
+    ['/tempo/lift', { kind: 'reps', count: { low: 1, high: 2 }, tempo: { kind: 'phased', lower: 1, hold: 1 } }],
+    ['/positions', { kind: 'holds', count: { low: 1, high: 2 }, positions: 1.5, hold: { low: 5, high: 5 }, move: 2 }],
+  ])('points at %s in a dose where that is wrong', (path, dose) => expect(paths(doseSchema, dose)).toContain(path));
+});
+
+describe('checking', () => {
+  it('points at fields as RFC 6901 does, with ~ and / written out', () => {
+    const schema = Joi.object({ 'a/b': Joi.object({ 'c~d': Joi.array().items(Joi.number()) }) });
+    expect(paths(schema, { 'a/b': { 'c~d': [1, 'two'] } })).toEqual(['/a~1b/c~0d/1']);
+  });
+
+  it('finds everything that is wrong, not only the first of it', () => {
+    expect(paths(newStudioSchema, { email: 'no', password: 'short' })).toEqual(
+      expect.arrayContaining(['/studioName', '/coachName', '/email', '/password']),
+    );
+  });
+
+  it('puts e-mails into one form', () => {
+    expect(check(credentialsSchema, { email: ' Imke@Saltmere.Example ', password: 'x' })).toMatchObject({
+      value: { email: 'imke@saltmere.example' },
+    });
+  });
+
+  it('refuses names that are empty or run over a line, and ranges that run backward', () => {
+    expect(check(name(), '  ').ok).toBe(false);
+    expect(check(name(), 'two\nlines').ok).toBe(false);
+    expect(check(range(whole(1, 9)), { low: 3, high: 2 })).toMatchObject({ ok: false });
+  });
+
+  it('refuses a run whose warmth or effort is none that can be chosen', () => {
+    expect(paths(newRunSchema, { effort: 11, warm: 'boiling' })).toEqual(expect.arrayContaining(['/effort', '/warm']));
+  });
+});
+
+describe('routes', () => {
+  it('put an id into their path so that nothing in it can reach another', () => {
+    expect(pathTo(ROUTES.circuit, 'a/../b')).toBe('/api/circuits/a%2F..%2Fb');
+    expect(pathTo(ROUTES.circuits)).toBe('/api/circuits');
+  });
+
+  it('are each there once', () => {
+    const all = Object.values(ROUTES).map(({ method, path }) => `${method} ${path}`);
+    expect(new Set(all).size).toBe(all.length);
+  });
+});

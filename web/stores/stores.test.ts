@@ -1,0 +1,177 @@
+import type { NewRun } from '@prompt-spark/contract/run';
+import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { marginNotes } from '../pages/sheet/marginNotes.ts';
+import { nameSuggestions } from '../pages/sheet/nameSuggestions.ts';
+import { fakeBrowser, testDrills, type Answer } from '../testing/fakeBrowser.ts';
+import { useDeskStore } from './desk.ts';
+import { useLibraryStore } from './library.ts';
+import { useRunsStore } from './runs.ts';
+import { useSheetStore } from './sheet.ts';
+
+const ID = '5f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e11';
+const record = { id: ID, version: 1, savedAt: '2026-11-25T19:42:00.000Z', groupId: null, siteId: null };
+
+/** A server with the invented drills and one empty circuit. */
+function answer(method: string, path: string, body: unknown): Answer {
+  if (path === '/api/drills') return { status: 200, body: testDrills };
+  if (path === '/api/places') return { status: 200, body: { sites: [], groups: [] } };
+  if (method === 'GET') return { status: 200, body: { ...record, circuit: emptyCircuit('New circuit') } };
+  const { circuit, version } = body as { circuit: unknown; version: number };
+  return { status: 200, body: { ...record, circuit, version: version + 1 } };
+}
+
+beforeEach(() => {
+  setActivePinia(createPinia());
+  vi.useFakeTimers();
+});
+afterEach(() => {
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+describe('the desk', () => {
+  const opened = async () => {
+    fakeBrowser(answer);
+    const [sheet, desk] = [useSheetStore(), useDeskStore()];
+    await sheet.open(ID);
+    return { sheet, desk };
+  };
+  const rows = (sheet: ReturnType<typeof useSheetStore>) =>
+    sheet.circuit.blocks.map(({ phase, lines }) => [
+      phase,
+      ...lines.map((line) => (line.kind === 'slot' ? line.drillId : line.text)),
+    ]);
+
+  it('enters lines one after another, each after the last, and says what each will add', async () => {
+    const { sheet, desk } = await opened();
+    expect(desk.preview('tall reach 30s').adds).toBe(33);
+    expect(desk.enter('raise')).toBeUndefined();
+    desk.enter('run 20s');
+    desk.enter('tall reach 30s');
+    expect(rows(sheet)).toEqual([['raise', 'run', 'tall-reach']]);
+    expect(sheet.timeline.total.plan).toBe(3 + 20 + 3 + 30);
+  });
+
+  it('does not enter a line that cannot be read, and gives its problem', async () => {
+    const { sheet, desk } = await opened();
+    expect(desk.enter('tall reech 8')?.nearest).toEqual(['Tall reach']);
+    expect(rows(sheet)).toEqual([]);
+  });
+
+  it('takes in a whole board at once, as one thing to undo, and keeps what it cannot read', async () => {
+    const { sheet, desk } = await opened();
+    desk.enterAll('# Board\nin: 8:00\nraise\nrun 20s\nwobble 9\nmobilise\nlean 10s');
+    expect(rows(sheet)).toEqual([
+      ['raise', 'run', 'wobble 9'],
+      ['mobilise', '90-90-lean-slow'],
+    ]);
+    expect(sheet.circuit).toMatchObject({ title: 'Board', available: 480 });
+    sheet.undo();
+    expect(rows(sheet)).toEqual([]);
+    sheet.redo();
+    const kept = sheet.circuit.blocks[0]?.lines[1];
+    expect(desk.rewrite(kept?.id ?? '', 'wobbly')?.column).toBe(1);
+    expect(desk.rewrite(kept?.id ?? '', 'tall reach 8')).toBeUndefined();
+    expect(rows(sheet)[0]).toEqual(['raise', 'run', 'tall-reach']);
+  });
+
+  it('walks, carries, doubles and takes out rows, and stands on the next', async () => {
+    const { sheet, desk } = await opened();
+    desk.enterAll('raise\nrun 20s\ntall reach 8\nmobilise\nlean 10s');
+    desk.step(-1);
+    expect(sheet.circuit.blocks[0]?.lines[1]?.id).toBe(desk.selectedId);
+    desk.carry(-1);
+    expect(rows(sheet)[0]).toEqual(['raise', 'tall-reach', 'run']);
+    desk.duplicate();
+    expect(rows(sheet)[0]).toEqual(['raise', 'tall-reach', 'tall-reach', 'run']);
+    desk.takeOut();
+    desk.takeOut();
+    expect(rows(sheet)[0]).toEqual(['raise', 'tall-reach']);
+    desk.toggleOpen();
+    expect(desk.openId).toBe(desk.selectedId);
+    desk.step(-1);
+    expect(desk.openId).toBe('');
+  });
+
+  it('puts a drill in with its usual dose', async () => {
+    const { sheet, desk } = await opened();
+    desk.insertDrill('floor-bridge');
+    desk.insertDrill('no-such-drill');
+    expect(rows(sheet)).toEqual([['mobilise', 'floor-bridge']]);
+  });
+
+  it('saves what was entered once the typing pauses', async () => {
+    const { sheet, desk } = await opened();
+    desk.enter('run 20s');
+    expect(sheet.saving.kind).toBe('saving');
+    await vi.advanceTimersByTimeAsync(500);
+    expect(sheet.saving.kind).toBe('saved');
+  });
+
+  it('notes in the margin what cannot be read, with ways to write it, and how far the plan is over', async () => {
+    const { sheet, desk } = await opened();
+    desk.enterAll('in: 0:30\nraise\nrun 40s\ntall reech 8-10/side');
+    const notes = marginNotes(sheet.circuit, sheet.timeline, useLibraryStore().library);
+    expect(notes.map(({ severity, title }) => `${severity}: ${title}`)).toEqual([
+      'warn: “tall reech 8-10/side” cannot be read',
+      'warn: 0:13 over the 0:30 there is',
+    ]);
+    expect(notes[0]?.fixes).toEqual([{ label: 'Tall reach', text: 'Tall reach 8-10/side' }]);
+  });
+});
+
+describe('names offered while typing', () => {
+  it.each([
+    ['ta', ['Tall reach']],
+    ['rea', ['Tall reach']],
+    ['tall reach', []],
+    ['t', []],
+    ['le slow', ['90/90 lean, slow']],
+    ['lean sl', []],
+  ])('for "%s" are %j', async (typed, names) => {
+    fakeBrowser(answer);
+    await useLibraryStore().load();
+    expect(nameSuggestions(typed, useLibraryStore().library)).toEqual(names);
+  });
+});
+
+describe('a run that ended while the server was away', () => {
+  const run: NewRun = {
+    id: ID,
+    sessionId: null,
+    circuitId: ID,
+    circuitTitle: 'Short one',
+    startedAt: '2026-11-25T18:00:00.000Z',
+    finishedAt: '2026-11-25T18:01:00.000Z',
+    endedEarly: false,
+    effort: 4,
+    warm: 'yes',
+    note: '',
+    turns: [],
+  };
+
+  it('waits in the browser and goes out when the server is back, once', async () => {
+    let away = true;
+    const asked = fakeBrowser((method) => {
+      if (away) return 'away';
+      return method === 'POST' ? { status: 201, body: { id: ID } } : { status: 200, body: [] };
+    });
+    const runs = useRunsStore();
+    expect(await runs.record(run)).toBe(false);
+    expect(runs.waiting).toBe(1);
+    away = false;
+    await runs.load();
+    expect(runs.waiting).toBe(0);
+    await runs.sendWaiting();
+    expect(asked.filter((line) => line.startsWith('POST'))).toHaveLength(2);
+  });
+
+  it('stays in the browser where the server refuses it', async () => {
+    fakeBrowser(() => ({ status: 401, body: { title: 'Not signed in', detail: 'Sign in to go on.' } }));
+    const runs = useRunsStore();
+    expect(await runs.record(run)).toBe(false);
+    expect(runs.waiting).toBe(1);
+  });
+});

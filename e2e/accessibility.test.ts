@@ -48,6 +48,18 @@ describe.each([
     await page.goto('/log');
     await page.locator('.entry').first().waitFor();
     await look(page, 'the log');
+    await page.goto('/drills');
+    await page.locator('.card').first().waitFor();
+    // The gallery is long; a search leaves a few of its cards to look at.
+    await page.getByRole('textbox', { name: 'Name, alias' }).fill('lunge');
+    await page.getByRole('button', { name: 'Import or export' }).click();
+    await look(page, 'drills');
+    await page.goto('/drills/lateral-lunge');
+    await page.locator('.rung').first().waitFor();
+    await look(page, 'a drill');
+    await page.goto('/drills/new?from=lateral-lunge');
+    await page.getByRole('heading', { name: 'A drill of our own' }).waitFor();
+    await look(page, 'the drill form');
     await page.goto('/no/such/place');
     await page.getByRole('heading', { name: 'There is nothing at this address' }).waitFor();
     await look(page, 'nowhere');

@@ -26,7 +26,7 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           globalSetup: ['e2e/app.ts'],
           fileParallelism: false,
-          testTimeout: 180_000,
+          testTimeout: 300_000,
           hookTimeout: 120_000,
         },
       },

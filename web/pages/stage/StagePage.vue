@@ -3,7 +3,7 @@ import { circuitRecordSchema, type CircuitDraft } from '@prompt-spark/contract/c
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { timeCircuit, type Segment } from '@prompt-spark/core';
 import { shallowRef } from 'vue';
-import { request } from '../../api/request.ts';
+import { request, ServerAway } from '../../api/request.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { draftKeep } from '../../saving/circuitKeeper.ts';
@@ -24,10 +24,19 @@ const loading = useLoading(async () => {
   segments.value = timeCircuit(draft.value.circuit, library.setting).segments;
 });
 
-/** What is on the desk or unsent in this browser is newer than what the server has. */
+/**
+ * What is unsent in this browser is newest; else what the server has, for another window may have changed it since it was
+ * on the desk here. Where the server is away, the desk's version is run.
+ */
 async function latest(): Promise<CircuitDraft> {
-  const here = draftKeep().get(id) ?? (sheet.id === id ? sheet.draft : undefined);
-  return here ?? request(ROUTES.circuit, circuitRecordSchema, { id });
+  const unsent = draftKeep().get(id);
+  if (unsent) return unsent;
+  try {
+    return await request(ROUTES.circuit, circuitRecordSchema, { id });
+  } catch (error) {
+    if (error instanceof ServerAway && sheet.id === id) return sheet.draft;
+    throw error;
+  }
 }
 </script>
 

@@ -44,6 +44,7 @@ export function drill(sheet: DrillSheet): Drill {
     ...rest,
     kit,
     id: idFromName(sheet.name),
+    figure: idFromName(sheet.name),
     fault: { seen: fault[0], fix: fault[1] },
     ladder: [...down.toReversed(), base, ...up],
     noGentler: typeof gentler === 'string' ? gentler : '',

@@ -48,6 +48,8 @@ const drill = Joi.object<Drill>({
     .items(Joi.valid(...PLANES))
     .min(1)
     .required(),
+  // Drills kept before figures were drawn have none.
+  figure: Joi.string().allow('').max(64).default(''),
   noGentler: line(120),
   noStronger: line(120),
   ladder: Joi.array()

@@ -80,6 +80,8 @@ export interface Drill {
   readonly planes: readonly Plane[];
   /** From gentle to strong; holds exactly one base, with rung 0. */
   readonly ladder: readonly Variant[];
+  /** The id of the drill whose figure shows it: its own in the catalogue, the original's for a copy; empty for none. */
+  readonly figure: string;
   /** Why the ladder has no gentler rung, or no stronger one; empty where it has. */
   readonly noGentler: string;
   readonly noStronger: string;

@@ -1,34 +1,9 @@
-import type { Arm, Leg, Pose } from './pose.ts';
-import { BALL_AHEAD, HEEL_BEHIND, SEGMENTS, signOf, type Side } from './skeleton.ts';
-import {
-  across,
-  add,
-  direction,
-  length,
-  leaned,
-  outOf,
-  scale,
-  subtract,
-  turn,
-  UPRIGHT,
-  type Rotation,
-  type Vector,
-} from './vector.ts';
-
-/** Where the joints of one limb are. */
-export interface LegJoints {
-  readonly hip: Vector;
-  readonly knee: Vector;
-  readonly ankle: Vector;
-  readonly heel: Vector;
-  readonly toe: Vector;
-}
-export interface ArmJoints {
-  readonly shoulder: Vector;
-  readonly elbow: Vector;
-  readonly wrist: Vector;
-  readonly fingers: Vector;
-}
+import { freeArm, placedArm, type ArmJoints } from './arms.ts';
+import { hipOffset, legJoints, plantedFoot, type LegJoints } from './legs.ts';
+import { partOf } from './part.ts';
+import type { Arm, Pose } from './pose.ts';
+import { FLESH, SEGMENTS, SIDES, signOf, type Side } from './skeleton.ts';
+import { add, leaned, outOf, scale, subtract, turn, UPRIGHT, type Rotation, type Vector } from './vector.ts';
 
 /** Where every joint of the figure is, with the frames that angles are measured in. */
 export interface Joints {
@@ -44,97 +19,107 @@ export interface Joints {
   readonly headFrame: Rotation;
 }
 
-/** Places every joint of a pose by forward kinematics from the pelvis; planted limbs find their middle joint. */
+/** Everything but the arms that reach for something. */
+type Body = Omit<Joints, 'arms'> & { readonly shoulders: Readonly<Record<Side, Vector>> };
+
+/**
+ * Places every joint of a pose by forward kinematics. The body is hung from the pose's root; planted limbs and hands that
+ * hold something find their middle joint.
+ */
 export function jointsOf(pose: Pose): Joints {
+  const body = bodyAt(pose, rootOf(pose));
+  const { shoulders, ...rest } = body;
+  const arm = (side: Side, other?: ArmJoints): ArmJoints => armOf(pose, side, shoulders[side], rest, other);
+  // A hand on the other arm needs that arm to be placed first.
+  if (leansOnArm(pose.leftArm)) {
+    const right = arm('right');
+    return { ...rest, arms: { left: arm('left', right), right } };
+  }
+  const left = arm('left');
+  return { ...rest, arms: { left, right: arm('right', left) } };
+}
+
+const armSpec = (pose: Pose, side: Side): Arm => (side === 'left' ? pose.leftArm : pose.rightArm);
+const leansOnArm = (arm: Arm): boolean => arm.kind === 'holding' && /Wrist|Elbow|Fingers|Shoulder/.test(arm.part);
+
+function armOf(pose: Pose, side: Side, shoulder: Vector, body: Omit<Joints, 'arms'>, other?: ArmJoints): ArmJoints {
+  const arm = armSpec(pose, side);
+  const frame = body.chestFrame;
+  if (arm.kind === 'free') return freeArm(arm, side, shoulder, frame);
+  if (arm.kind === 'planted') return placedArm(arm, side, shoulder, frame, arm.wrist);
+  if (arm.kind === 'reaching') return placedArm(arm, side, shoulder, frame, add(body.neck, outOf(frame, arm.wrist)));
+  const holder = other ? { ...body, arms: { left: other, right: other } } : body;
+  return placedArm(arm, side, shoulder, frame, add(partOf(holder, arm.part), outOf(frame, arm.off ?? [0, 0, 0])));
+}
+
+/** The trunk and legs of a pose whose pelvis is at a point. */
+function bodyAt(pose: Pose, pelvis: Vector): Body {
   const pelvisFrame = leaned(UPRIGHT, pose.tilt ?? {});
   const spine = pose.spine ?? {};
   const half = { forward: (spine.forward ?? 0) / 2, right: (spine.right ?? 0) / 2, left: (spine.left ?? 0) / 2 };
   const waistFrame = leaned(pelvisFrame, half);
   const chestFrame = leaned(waistFrame, half);
   const headFrame = leaned(chestFrame, pose.head ?? {});
-  const waist = add(pose.pelvis, scale(waistFrame[1], SEGMENTS.trunk * 0.45));
+  const waist = add(pelvis, scale(waistFrame[1], SEGMENTS.trunk * 0.45));
   const neck = add(waist, scale(chestFrame[1], SEGMENTS.trunk * 0.55));
-  const crown = add(neck, scale(headFrame[1], SEGMENTS.headAndNeck));
-  const leg = (side: Side) => legJoints(pose[side], side, pose.pelvis, pelvisFrame);
-  const arm = (side: Side) => armJoints(side === 'left' ? pose.leftArm : pose.rightArm, side, neck, chestFrame);
+  const leg = (side: Side) => legJoints(pose[side], side, add(pelvis, hipOffset(side, pelvisFrame)), pelvisFrame);
+  const shoulder = (side: Side) => add(neck, outOf(chestFrame, collarBone(pose, signOf(side))));
   return {
-    pelvis: pose.pelvis,
+    pelvis,
     waist,
     neck,
-    head: add(neck, scale(headFrame[1], SEGMENTS.headAndNeck * 0.62)),
-    crown,
+    head: add(neck, scale(headFrame[1], SEGMENTS.headAndNeck * 0.64)),
+    crown: add(neck, scale(headFrame[1], SEGMENTS.headAndNeck)),
     legs: { left: leg('left'), right: leg('right') },
-    arms: { left: arm('left'), right: arm('right') },
+    shoulders: { left: shoulder('left'), right: shoulder('right') },
     pelvisFrame,
     chestFrame,
     headFrame,
   };
 }
 
-function legJoints(leg: Leg, side: Side, pelvis: Vector, frame: Rotation): LegJoints {
-  const sign = signOf(side);
-  const hip = add(pelvis, scale(frame[2], sign * SEGMENTS.hipHalf));
-  if (leg.kind === 'free') return freeLeg(leg, sign, hip, frame);
-  const out = leg.toesOut ?? 0;
-  const ahead = turn([1, 0, 0], [0, 1, 0], -sign * out);
-  const ball = add(leg.foot, scale(ahead, BALL_AHEAD));
-  const axis = turn([0, 0, 1], [0, 1, 0], -sign * out);
-  const lift = (point: Vector) => add(ball, turn(subtract(point, ball), axis, -(leg.heelUp ?? 0)));
-  const ankle = lift(add(leg.foot, [0, SEGMENTS.ankleHeight, 0]));
-  const pole = outOf(frame, leg.kneeTo ?? [1, 0, 0.18 * sign]);
-  const knee = middleJoint(hip, ankle, SEGMENTS.thigh, SEGMENTS.shank, pole);
-  return {
-    hip,
-    knee,
-    ankle,
-    heel: lift(add(leg.foot, scale(ahead, -HEEL_BEHIND))),
-    toe: add(leg.foot, scale(ahead, SEGMENTS.foot - HEEL_BEHIND)),
-  };
+function collarBone({ shoulders = {} }: Pose, sign: 1 | -1): Vector {
+  const { up = 0, forward = 0 } = shoulders;
+  return turn(turn([0, -0.012, SEGMENTS.shoulderHalf * sign], [0, 1, 0], sign * forward), [1, 0, 0], -sign * up);
 }
 
-function freeLeg(leg: Extract<Leg, { kind: 'free' }>, sign: 1 | -1, hip: Vector, frame: Rotation): LegJoints {
-  const swing = (a: Vector) => turn(turn(a, [0, 0, 1], leg.hip), [1, 0, 0], -sign * (leg.out ?? 0));
-  const thigh = direction(swing([0, -1, 0]));
-  const axis = turn(swing([0, 0, 1]), thigh, sign * (leg.turnedOut ?? 0));
-  const shank = turn(thigh, axis, -(leg.knee ?? 0));
-  const foot = turn(shank, axis, 90 + (leg.ankle ?? 0));
-  const knee = add(hip, scale(outOf(frame, thigh), SEGMENTS.thigh));
-  const ankle = add(knee, scale(outOf(frame, shank), SEGMENTS.shank));
-  const sole = add(ankle, scale(outOf(frame, turn(foot, axis, -90)), SEGMENTS.ankleHeight));
-  return {
-    hip,
-    knee,
-    ankle,
-    heel: add(sole, scale(outOf(frame, foot), -HEEL_BEHIND)),
-    toe: add(sole, scale(outOf(frame, foot), SEGMENTS.foot - HEEL_BEHIND)),
-  };
+/** Where the pelvis is, from what the pose hangs from. */
+function rootOf(pose: Pose): Vector {
+  const { root } = pose;
+  if (root.kind === 'pelvis') return withinReach(pose, root.at);
+  const body = bodyAt(pose, [0, 0, 0]);
+  if (root.kind === 'part') return subtract(root.at, partOf(body, root.part));
+  return [root.at[0], root.at[1] - lowestOf(pose, body), root.at[2]];
 }
 
-function armJoints(arm: Arm, side: Side, neck: Vector, frame: Rotation): ArmJoints {
-  const sign = signOf(side);
-  const shoulder = add(add(neck, scale(frame[2], sign * SEGMENTS.shoulderHalf)), scale(frame[1], -0.012));
-  if (arm.kind === 'planted') {
-    const pole = outOf(frame, arm.elbowTo ?? [-1, -0.3, 0.3 * sign]);
-    const elbow = middleJoint(shoulder, arm.wrist, SEGMENTS.upperArm, SEGMENTS.forearm, pole);
-    const along = arm.fingersTo ? direction(arm.fingersTo) : direction(subtract(arm.wrist, elbow));
-    return { shoulder, elbow, wrist: arm.wrist, fingers: add(arm.wrist, scale(along, SEGMENTS.hand)) };
+/** The highest the pelvis can be at a place, so that planted legs reach their feet. */
+function withinReach(pose: Pose, at: Vector): Vector {
+  const frame = leaned(UPRIGHT, pose.tilt ?? {});
+  let height = at[1];
+  for (const side of SIDES) {
+    const leg = pose[side];
+    if (leg.kind === 'free') continue;
+    const offset = hipOffset(side, frame);
+    const ankle = plantedFoot(leg, side).ankle;
+    const [ahead, , aside] = subtract(ankle, add(at, offset));
+    const reach = SEGMENTS.thigh + SEGMENTS.shank - 1e-5;
+    const up = Math.sqrt(Math.max(0, reach * reach - ahead * ahead - aside * aside));
+    height = Math.min(height, ankle[1] + up - offset[1]);
   }
-  const swing = (a: Vector) => turn(turn(a, [0, 0, 1], arm.raise), [1, 0, 0], -sign * (arm.out ?? 0));
-  const upper = direction(swing([0, -1, 0]));
-  const axis = turn(swing([0, 0, 1]), upper, sign * -(arm.turnedIn ?? 0));
-  const fore = turn(upper, axis, arm.elbow ?? 0);
-  const elbow = add(shoulder, scale(outOf(frame, upper), SEGMENTS.upperArm));
-  const wrist = add(elbow, scale(outOf(frame, fore), SEGMENTS.forearm));
-  return { shoulder, elbow, wrist, fingers: add(wrist, scale(outOf(frame, fore), SEGMENTS.hand)) };
+  return [at[0], height, at[2]];
 }
 
-/** The knee or elbow between two ends: on the side that the pole points to. Ends too far apart leave the limb straight. */
-function middleJoint(from: Vector, to: Vector, upper: number, lower: number, pole: Vector): Vector {
-  const line = subtract(to, from);
-  const reach = Math.min(length(line), upper + lower - 1e-6);
-  const along = direction(line, [0, -1, 0]);
-  const side = direction(across(pole, along), across([0, 0, 1], along));
-  const cosine = (upper * upper + reach * reach - lower * lower) / (2 * upper * reach);
-  const bounded = Math.max(-1, Math.min(1, cosine));
-  return add(from, add(scale(along, upper * bounded), scale(side, upper * Math.sqrt(1 - bounded * bounded))));
+/** The lowest point of the body that is not planted, its flesh taken into account. */
+function lowestOf(pose: Pose, { pelvis, waist, neck, head, legs, shoulders, chestFrame }: Body): number {
+  const heights = [pelvis[1] - FLESH.trunk, waist[1] - FLESH.trunk, neck[1] - FLESH.trunk, head[1] - FLESH.head];
+  for (const side of SIDES) {
+    const { hip, knee, ankle, heel, toe } = legs[side];
+    heights.push(hip[1] - FLESH.trunk, shoulders[side][1] - FLESH.limb);
+    if (pose[side].kind === 'free') heights.push(knee[1] - FLESH.limb, ankle[1] - FLESH.limb, heel[1], toe[1]);
+    const arm = armSpec(pose, side);
+    if (arm.kind !== 'free') continue;
+    const { elbow, wrist } = freeArm(arm, side, shoulders[side], chestFrame);
+    heights.push(elbow[1] - FLESH.limb, wrist[1] - FLESH.limb);
+  }
+  return Math.min(...heights);
 }

@@ -29,3 +29,6 @@ export type Side = (typeof SIDES)[number];
 
 /** 1 for the right side, −1 for the left: the sign of z. */
 export const signOf = (side: Side): 1 | -1 => (side === 'right' ? 1 : -1);
+
+/** How far a body's surface lies from the line through its middle: what keeps a lying figure on the floor, not in it. */
+export const FLESH = { trunk: 0.05, head: 0.062, limb: 0.025 } as const;

@@ -60,7 +60,7 @@ const reachOver = (lift: number): Motion =>
   );
 const tableReach = round(
   [
-    frame(STAND, lying(), tilt(-12), feet(0.3), hands(-0.2, 0.02, 0.17, { fingersTo: [-1, 0, 0.3] })),
+    frame(STAND, lying(), tilt(-12), feet(0.3), rightArm(-30, 20, 10), leftHand(-0.2, 0.02, 0.17, { fingersTo: [-1, 0, 0.3] })),
     frame(STAND, hips(0.0, 0.24), tilt(-66), head(-20), spine(0, 0, -20), feet(0.3), rightArm(130, -10, 4), leftHand(-0.2, 0.02, 0.17, { fingersTo: [-1, 0, 0.3] })),
   ],
   { natural: 4 },

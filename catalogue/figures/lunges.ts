@@ -57,19 +57,19 @@ const back = (low: Pose): Motion => step([frame(STAND, carry), low], { natural: 
 const long = (...parts: readonly Parts[]): Pose =>
   frame(
     STAND,
-    hips(-0.1, 0.24),
-    tilt(60),
-    spine(8),
-    head(-22),
-    rightFoot(0.16, 0.14),
+    hips(-0.1, 0.3),
+    tilt(48),
+    spine(44),
+    head(-34),
+    rightFoot(0.22, 0.14),
     leftFoot(-0.62, 0.09, 0, { heelUp: 64 }),
     hands(0.18, 0.02, 0.05, { fingersTo: [1, 0, 0] }),
     leftHand(0.18, 0.02, 0.1, { fingersTo: [1, 0, 0] }),
     ...parts,
   );
 const floorHand = leftHand(0.2, 0.02, 0.1, { fingersTo: [1, 0, 0] });
-const toInstep = long(tilt(74), spine(16), rightHand(0.2, 0.03, -0.02, { elbowTo: [0.6, -0.2, 0.2] }));
-const reachUp = long(floorHand, spine(4, 0, -44), rightArm(80, 84, 4), head(-10, 0, -20));
+const toInstep = long(tilt(48), spine(54), rightHand(0.3, 0.03, 0.03, { elbowTo: [1, -0.6, 0] }));
+const reachUp = long(floorHand, spine(30, 0, -44), rightArm(80, 84, 4), head(-10, 0, -20));
 const benchProp: Prop = { kind: 'block', x: 0.34, height: BENCH_HEIGHT, deep: 0.22, wide: 0.5 };
 const benchHands = hands(0.3, BENCH_HEIGHT + 0.015, 0.12, { fingersTo: [1, 0, 0] });
 const benchLong = (...parts: readonly Parts[]): Pose =>
@@ -78,11 +78,11 @@ const benchReach = benchLong(spine(4, 0, -44), leftHand(0.3, BENCH_HEIGHT + 0.01
 const straightened = (hand: Parts): Pose =>
   frame(
     STAND,
-    hips(-0.24, 0.46),
-    tilt(84),
-    spine(14),
+    hips(-0.24, 0.45),
+    tilt(62),
+    spine(46),
     rightFoot(0.12, 0.12, 0, { heelUp: -20 }),
-    leftFoot(-0.5, 0.09, 0, { heelUp: 46 }),
+    leftFoot(-0.62, 0.09, 0, { heelUp: 52 }),
     hand,
   );
 
@@ -125,21 +125,21 @@ export const lungeFigures: Figures = {
     'hold a chair, no turn': as(back(lunge(0.34, 0.14, 0.4, { ...carry, ...chairHand })), { props: [chair] }),
     'overhead reach': back(lunge(0.32, 0.2, 0.36, spine(-8, 0, -30), arms(168, 6, 4))),
   }),
-  'lunge-elbow-to-instep': figure(step([long(), toInstep], { natural: 5 }), {
-    'hands on a bench': as(step([benchLong(), benchLong(spine(22), rightHand(0.3, BENCH_HEIGHT + 0.02, 0, { elbowTo: [0.6, -0.2, 0.2] }))], { natural: 5 }), {
+  'lunge-elbow-to-instep': figure(there([long(), toInstep], { natural: 5 }), {
+    'hands on a bench': as(there([benchLong(), benchLong(spine(22), rightHand(0.3, BENCH_HEIGHT + 0.02, 0, { elbowTo: [0.6, -0.2, 0.2] }))], { natural: 5 }), {
       props: [benchProp],
     }),
-    'then reach to the ceiling': step([toInstep, reachUp], { natural: 6 }),
+    'then reach to the ceiling': there([toInstep, reachUp], { natural: 6 }),
   }),
-  'lunge-to-hamstring': figure(step([long(), straightened(hands(0.14, 0.06, 0.16))], { natural: 5 }), {
+  'lunge-to-hamstring': figure(there([long(), straightened(hands(0.14, 0.06, 0.16))], { natural: 5 }), {
     'hands on a bench': as(
-      step([benchLong(), frame(straightened(benchHands), hips(-0.26, 0.48), tilt(66), spine(6), rightFoot(0.04, 0.12, 0, { heelUp: -20 }))], { natural: 5 }),
+      there([benchLong(), frame(straightened(benchHands), hips(-0.25, 0.47), tilt(66), spine(8), rightFoot(0.04, 0.12, 0, { heelUp: -20 }))], { natural: 5 }),
       { props: [benchProp] },
     ),
-    'hands flat': step([long(), frame(straightened(hands(0.16, 0.02, 0.16, { fingersTo: [1, 0, 0] })), hips(-0.22, 0.46), tilt(96), spine(20))], { natural: 5 }),
+    'hands flat': there([long(), frame(straightened(hands(0.16, 0.02, 0.16, { fingersTo: [1, 0, 0] })), hips(-0.22, 0.46), tilt(66), spine(54))], { natural: 5 }),
   }),
   'lateral-lunge': figure(stepSide(sideways(0.34, 0.36)), {
-    'hold a chair': as(each(stepSide(sideways(0.4, 0.3)), hands(0.34, 0.58, 0.1)), { props: [chair] }),
+    'hold a chair': as(each(stepSide(sideways(0.4, 0.3)), rightHand(0.34, 0.58, 0.18), leftHand(0.34, 0.58, 0)), { props: [chair] }),
     'smaller step, hands on thighs': stepSide(sideways(0.42, 0.26, holding('rightKnee', [0.02, 0.05, 0]))),
     'through the legs, moving': round([sideways(0.34, 0.36), frame(STAND, hips(-0.08, 0.38), tilt(24), feet(0, 0.33), arms(50, 4, 60)), frame(sideways(0.34, 0.36), {})], {
       natural: 3,
@@ -147,23 +147,24 @@ export const lungeFigures: Figures = {
   }),
   'wide-stance-lateral-squat': figure(cossack(0.3, 0.25), {
     'half way': as(cossack(0.37, 0.24, hands(0.36, 0.58, 0.1)), { props: [chair] }),
-    'hold a support': as(cossack(0.3, 0.25, hands(0.36, 0.56, 0.1)), { props: [chair] }),
+    'hold a support': as(cossack(0.3, 0.25, hands(0.38, 0.56, 0.14)), { props: [chair] }),
     'toes up on the long leg': cossack(0.26, 0.25, {}, 24),
   }),
-  'long-lunge-with-rotation': figure(step([long(), reachUp], { natural: 5 }), {
-    'hands on a bench': as(step([benchLong(), benchReach], { natural: 5 }), { props: [benchProp] }),
-    'push-up between': step(
+  'long-lunge-with-rotation': figure(there([long(), reachUp], { natural: 5 }), {
+    'hands on a bench': as(there([benchLong(), benchReach], { natural: 5 }), { props: [benchProp] }),
+    'push-up between': there(
       [
-        long(),
         reachUp,
-        frame(STAND, hips(-0.36, 0.2), tilt(82), feet(-0.78, 0.09, 0, { heelUp: 62 }), hands(0.02, 0.02, 0.16, { elbowTo: [0.2, -0.9, 0.5] })),
+        long(),
+        long(hips(-0.12, 0.37), tilt(62), spine(30), rightFoot(-0.2, 0.12, 0.03, { heelUp: 50 })),
+        frame(STAND, hips(-0.08, 0.2), tilt(78), feet(-0.62, 0.09, 0, { heelUp: 70 }), hands(0.2, 0.02, 0.16, { elbowTo: [0.2, -0.9, 0.5] })),
       ],
       { natural: 7 },
     ),
   }),
-  'hands-raised-lunge-with-reach': figure(as(step([benchLong(), benchReach], { natural: 5 }), { props: [benchProp] }), {
+  'hands-raised-lunge-with-reach': figure(as(there([benchLong(), benchReach], { natural: 5 }), { props: [benchProp] }), {
     'hands on a wall': as(
-      step(
+      there(
         [
           frame(STAND, hips(-0.1, 0.44), tilt(24), rightFoot(0.1), leftFoot(-0.36, 0.09, 0, { heelUp: 40 }), hands(0.4, 0.7)),
           frame(STAND, hips(-0.1, 0.44), tilt(24), spine(0, 0, -40), rightFoot(0.1), leftFoot(-0.36, 0.09, 0, { heelUp: 40 }), leftHand(0.4, 0.7), rightArm(70, 84, 4)),
@@ -172,7 +173,7 @@ export const lungeFigures: Figures = {
       ),
       { props: [wallAhead(0.44)] },
     ),
-    'hands on the floor': step([long(), reachUp], { natural: 5 }),
+    'hands on the floor': there([long(), reachUp], { natural: 5 }),
   }),
   'long-lunge-series-four-positions': figure(
     there(
@@ -228,8 +229,8 @@ export const lungeFigures: Figures = {
     'hold a chair': as(split(0.3, 0.48, { ...ON_HIPS, ...chairHand }), { props: [chair] }),
     'rear foot raised': as(
       there([
-        lunge(0.5, 0.14, 0.34, tilt(4), ON_HIPS, leftFoot(-0.34, 0.09, BENCH_HEIGHT, { heelUp: 84 })),
-        lunge(0.34, 0.14, 0.34, tilt(12), ON_HIPS, leftFoot(-0.34, 0.09, BENCH_HEIGHT, { heelUp: 84 })),
+        lunge(0.5, 0.14, 0.34, tilt(4), ON_HIPS, leftFoot(-0.34, 0.09, BENCH_HEIGHT, { heelUp: 130 })),
+        lunge(0.34, 0.14, 0.34, tilt(12), ON_HIPS, leftFoot(-0.34, 0.09, BENCH_HEIGHT, { heelUp: 130 })),
       ]),
       { props: [{ kind: 'block', x: -0.28, height: BENCH_HEIGHT, deep: 0.2, wide: 0.5 }] },
     ),

@@ -51,8 +51,8 @@ const toes = holding('rightToe', [-0.02, 0.05, 0.02], [-0.2, 0, 1]);
 const bent = (hand: Parts, lean = 104): Pose => frame(STAND, hips(-0.06, 0.5), tilt(lean), spine(30), head(10), feet(0, 0.14), hand);
 const rotated = (y: number): Motion =>
   sideToSide(
-    squat(y, 36, holding('rightAnkle', [0.02, 0.06, -0.03]), 0.17, 0.1),
-    frame(squat(y, 30, {}, 0.17, 0.1), leftHand(0.1, y * 0.5, 0.06), rightArm(70, 96, 4), spine(0, 0, -42), head(0, 0, -20)),
+    squat(y + 0.02, 26, holding('rightAnkle', [0.02, 0.06, -0.03]), 0.17, 0.1),
+    frame(squat(y + 0.02, 24, {}, 0.17, 0.1), leftHand(0.1, y * 0.5, 0.06), rightArm(70, 96, 4), spine(0, 0, -42), head(0, 0, -20)),
     { view: 'three-quarter', natural: 4 },
   );
 const domeTop = 0.1;
@@ -76,13 +76,13 @@ const toeUp: Parts = { ...rightFoot(0.14, 0.09, 0, { heelUp: -20 }), ...leftFoot
 
 /** The hands walked from the feet to a plank; the toes stay. */
 const fold = (hand: number, knee: number): Pose =>
-  frame(STAND, hips(-0.06, knee), tilt(102), spine(30), head(10), feet(0), hands(hand, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
+  frame(STAND, hips(-0.06, knee), tilt(knee < 0.45 ? 78 : 92), spine(46), head(10), feet(0), hands(hand, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
 const plankFrom = (drop: number): Pose =>
-  frame(STAND, hips(0.36, 0.24 - drop), tilt(72 + drop * 90), head(-14), feet(-0.06, 0.09, 0, { heelUp: 60 }), hands(0.7, 0.02, 0.15, { elbowTo: [-0.4, -0.9, 0.5], fingersTo: [1, 0, 0] }));
+  frame(STAND, hips(0.48 + drop * 0.25, 0.24 - drop), tilt(72 + drop * 110), head(-14), feet(-0.06, 0.09, 0, { heelUp: 66 }), hands(0.75, 0.02, 0.15, { elbowTo: [-0.4, -0.9, 0.5], fingersTo: [1, 0, 0] }));
 const tall = frame(STAND, hands(0.14, 0.5, 0.14));
-const pike = frame(STAND, hips(0.12, 0.46), tilt(112), spine(10), feet(-0.02, 0.09, 0, { heelUp: 20 }), hands(0.5, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
+const pike = frame(STAND, hips(0.12, 0.46), tilt(100), spine(10), feet(-0.02, 0.09, 0, { heelUp: 20 }), hands(0.5, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
 const inch = (more: readonly Pose[] = []): Motion => there([tall, fold(0.14, 0.49), pike, plankFrom(0), ...more], { natural: 9, reps: 1 });
-const hipDrop: Pose = frame(plankFrom(0.1), hips(0.38, 0.12), tilt(52), spine(-30), head(-20));
+const hipDrop: Pose = frame(plankFrom(0.1), feet(-0.06, 0.09, 0, { heelUp: 76 }), hips(0.5, 0.15), tilt(54), spine(-30), head(-20));
 
 const drive = (height: number, hand: Parts = {}): Motion =>
   there(
@@ -96,15 +96,15 @@ const drive = (height: number, hand: Parts = {}): Motion =>
 /** On hands and toes with low knees. */
 const crawler: Pose = underShoulders(frame(STAND, fixed('rightToe', -0.1, 0, 0.0955), tilt(80), legs(88, 84, 4), head(-16)));
 const crawl = (travel: number, low: boolean, natural: number): Motion => {
-  const y = low ? 0.24 : 0.29;
+  const y = low ? 0.26 : 0.29;
   const pose = (rightX: number, leftX: number, rightFootX: number, leftFootX: number): Pose =>
     frame(
       STAND,
       hips(-0.02, y),
-      tilt(80),
+      tilt(low ? 75 : 80),
       head(-20),
-      rightFoot(rightFootX, 0.12, 0, { heelUp: 54, kneeTo: [1, 0, 0.35] }),
-      leftFoot(leftFootX, 0.12, 0, { heelUp: 54, kneeTo: [1, 0, 0.35] }),
+      rightFoot(rightFootX, 0.12, 0, { heelUp: low ? 74 : 66, kneeTo: [1, 0, 0.35] }),
+      leftFoot(leftFootX, 0.12, 0, { heelUp: low ? 74 : 66, kneeTo: [1, 0, 0.35] }),
       rightHand(rightX, 0.02, 0.15, { fingersTo: [1, 0, 0] }),
       leftHand(leftX, 0.02, 0.15, { fingersTo: [1, 0, 0] }),
     );
@@ -132,9 +132,10 @@ const skipLunge = (lift: number, natural: number): Motion => {
 };
 const pushDrive = (dip: boolean, across: number, props: readonly Prop[] = [], base: Pose = PLANK): Motion => {
   const up = frame(base, legs(0, 0, -4));
-  const knee = frame(base, fixed('leftToe', -0.78, 0, -0.0955), rightLeg(104, 112, 0, across), leftLeg(0, 0, -4));
+  const knee = frame(base, fixed('leftToe', -0.78, 0, -0.0955), rightLeg(120, 136, -58, across), leftLeg(0, 0, -4));
   const low = frame(STAND, fixed('rightToe', -0.78, 0, 0.0955), tilt(84), legs(0, 0, -4), head(-12), { rightArm: base.rightArm, leftArm: base.leftArm });
-  return sideToSide(dip ? low : up, knee, { natural: 4, props });
+  const between = frame(knee, rightLeg(62, 112, -50, 36));
+  return step([dip ? low : up, between, knee, between], { natural: 4, props });
 };
 const bow = (lean: number, hand: Parts): Motion => there([frame(STAND, hand), hinge(lean, hand)]);
 const press = (low: Pose, high: Parts, top = 0): Motion => round([stand(atChest), low, stand(atChest), frame(stand(high), hips(-0.01, 0.53 + top))], { natural: 4 });
@@ -182,13 +183,13 @@ export const patternFigures: Figures = {
     'no plate': squatting(0.25, 32, forward, arms(30, -6, 80)),
   }),
   'goblet-squat-with-band': figure(
-    there([squat(0.24, 22, atChest, 0.15), squat(0.18, 24, atChest, 0.16)], {
+    there([squat(0.24, 22, atChest, 0.15), squat(0.2, 22, atChest, 0.16)], {
       natural: 5,
       view: 'three-quarter',
       props: [{ kind: 'band', through: ['leftWrist', 'leftHeel', 'rightHeel', 'rightWrist'] }],
     }),
     {
-      'no band': there([squat(0.24, 22, atChest, 0.15), squat(0.18, 24, atChest, 0.16)], { natural: 5, view: 'three-quarter' }),
+      'no band': there([squat(0.24, 22, atChest, 0.15), squat(0.2, 22, atChest, 0.16)], { natural: 5, view: 'three-quarter' }),
     },
   ),
   'overhead-squat': figure(as(squatting(0.26, 22, overhead), { view: 'three-quarter' }), {
@@ -196,12 +197,12 @@ export const patternFigures: Figures = {
     'arms forward': as(squatting(0.25, 30, arms(92, 14, 4), arms(40, 14, 10)), { view: 'three-quarter' }),
     'light plate': as(squatting(0.26, 22, arms(174, -4, 4)), { view: 'three-quarter' }),
   }),
-  'squat-to-stand': figure(there([bent(toes), deep(toes, 22)], { natural: 4 }), {
+  'squat-to-stand': figure(there([bent(toes), deep(toes, 18)], { natural: 4 }), {
     'hands on thighs': there([frame(STAND, hips(-0.1, 0.48), tilt(50), holding('rightKnee', [0, 0.06, 0])), frame(STAND, hips(-0.12, 0.3), tilt(40), feet(0, 0.14), holding('rightKnee', [0, 0.06, 0]))], {
       natural: 4,
     }),
     'hold the shins': there([bent(holding('rightAnkle', [0.04, 0.1, 0.02]), 92), deep(holding('rightAnkle', [0.04, 0.1, 0.02]), 28)], { natural: 4 }),
-    'reach up from the bottom': round([bent(toes), deep(toes, 22), deep(arms(166, 8, 4), 14), stand(arms(172, 6, 4))], { natural: 6 }),
+    'reach up from the bottom': round([bent(toes), deep(toes, 18), deep(arms(166, 8, 4), 14), stand(arms(172, 6, 4))], { natural: 6 }),
   }),
   'deep-squat-with-rotation': figure(rotated(0.18), {
     'seated, turn and reach': sideToSide(frame(SIT, tilt(14)), frame(SIT, tilt(14), leftHand(0.2, 0.3, 0.06), rightArm(70, 96, 4), spine(0, 0, -42)), {
@@ -294,8 +295,8 @@ export const patternFigures: Figures = {
       ],
     }),
   }),
-  'wood-chop-reach': figure(chop({ ...rightHand(0.14, 1.04, 0.2), ...leftHand(0.14, 1.04, -0.14) }, { ...rightHand(0.24, 0.42, -0.12), ...leftHand(0.24, 0.42, 0.18) }), {
-    sitting: as(chop({ ...rightHand(0.2, 0.78, 0.18), ...leftHand(0.2, 0.78, -0.12) }, { ...rightHand(0.26, 0.34, -0.1), ...leftHand(0.26, 0.34, 0.16) }, SIT), { props: [CHAIR] }),
+  'wood-chop-reach': figure(chop({ ...rightHand(0.2, 1.0, 0.14), ...leftHand(0.2, 1.0, -0.06) }, { ...rightHand(0.24, 0.42, -0.12), ...leftHand(0.24, 0.42, 0.18) }), {
+    sitting: as(chop({ ...rightHand(0.24, 0.74, 0.12), ...leftHand(0.24, 0.74, -0.04) }, { ...rightHand(0.26, 0.34, -0.1), ...leftHand(0.26, 0.34, 0.16) }, SIT), { props: [CHAIR] }),
     'chest to hip height': chop({ ...rightHand(0.24, 0.78, 0.18), ...leftHand(0.24, 0.78, -0.12) }, { ...rightHand(0.26, 0.5, -0.1), ...leftHand(0.26, 0.5, 0.16) }),
   }),
   'step-reach-and-turn': figure(stepTurn(0.04, 34), {

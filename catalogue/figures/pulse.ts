@@ -83,8 +83,8 @@ const tap = (lift: number, reach: number) =>
   );
 const feetFast = (natural: number, out: number) =>
   step([frame(LOOSE, tilt(14), rightLeg(40, 50, 0, out), leftLeg(30, 34, 8, out), swung(18, 86))], { natural });
-const rower = (x: number, y: number, lean: number, hand: number, handUp: number) =>
-  frame(STAND, hips(x, y), tilt(lean), feet(0.4, 0.07, 0.13, { heelUp: 20 }), hands(hand, handUp, 0.07));
+const rower = (x: number, curl: number, lean: number, hand: number, handUp: number) =>
+  frame(STAND, hips(x, 0.19), tilt(lean), spine(curl), feet(0.4, 0.07, 0.13, { heelUp: -40, kneeTo: [0.3, 1, 0.1] }), hands(hand, handUp, 0.07));
 const crank = (angle: number) => {
   const at = (by: number): readonly [number, number] => [
     0.04 + 0.085 * Math.cos(((angle + by) * Math.PI) / 180),
@@ -258,8 +258,8 @@ export const pulseFigures: Figures = {
     'slower, hold a rail': as(each(walk, leftHand(0.22, 0.6, 0.16)), { travel: [0, 0], props: [{ kind: 'machine', machine: 'treadmill' }] }),
     'walk and jog in turn': jog,
   }),
-  'row-easy': figure(there([rower(0.2, 0.19, 24, 0.58, 0.33), rower(-0.06, 0.19, -14, 0.08, 0.36)], { natural: 2.6 }), {
-    'arms and back only': there([rower(-0.06, 0.19, 26, 0.32, 0.36), rower(-0.06, 0.19, -12, 0.08, 0.36)], { natural: 2.2 }),
+  'row-easy': figure(there([rower(0.02, 34, -4, 0.42, 0.36), rower(-0.12, 4, -18, 0.08, 0.36)], { natural: 2.6 }), {
+    'arms and back only': there([rower(-0.1, 30, 2, 0.3, 0.36), rower(-0.12, 4, -16, 0.06, 0.36)], { natural: 2.2 }),
   }),
   'bike-easy': figure(round([crank(90), crank(0), crank(-90), crank(180)], { natural: 1, reps: 2 })),
   'cross-trainer-easy': figure(ellipse, {

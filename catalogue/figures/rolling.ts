@@ -107,7 +107,7 @@ export const rollingFigures: Figures = {
   'quad-roll': figure(there([front(0.06), front(0.19)], { props: [roller(0.01)], natural: 4 }), {
     'massage stick, sitting': sittingStick,
     'bend the knee on the tight spot': there(
-      [frame(front(0.12), rightLeg(0, 6, -30)), frame(front(0.12), rightLeg(0, 95, -20))],
+      [frame(front(0.12), rightLeg(0, 7, -44)), frame(front(0.12), rightLeg(0, 95, -20))],
       { props: [roller(0.01)] },
     ),
   }),
@@ -141,7 +141,7 @@ export const rollingFigures: Figures = {
   'calf-roll': figure(
     there([frame(shin(-0.03), leftLeg(72, 4)), frame(shin(0.07), leftLeg(72, 4))], { props: [roller(0.36)] }),
     {
-      'massage stick on a chair': there([frame(longLeg, tilt(34), stickOn(0.3, 0.26)), frame(longLeg, tilt(38), stickOn(0.4, 0.22))], {
+      'massage stick on a chair': there([frame(longLeg, tilt(24), stickOn(0.3, 0.26)), frame(longLeg, tilt(28), stickOn(0.38, 0.22))], {
         props: [CHAIR],
       }),
       'free foot down': there([frame(shin(-0.03), leftFoot(0.26)), frame(shin(0.05), leftFoot(0.26))], { props: [roller(0.36)] }),

@@ -63,22 +63,23 @@ const cat = (arch: number, roundness: number): Motion =>
 const catCow = cat(22, 52);
 
 /** On hands and knees, sat back toward the heels. */
-const rock = (hip: number, out: number, palms?: ReturnType<typeof hands>): Motion => {
-  const start = frame(ON_HANDS, legs(78, 90, -58, out), palms ?? {});
-  const back = frame(start, tilt(72), legs(hip, hip + 18, -58, out), palms ?? {});
+const rock = (hip: number, out: number, palms: Parameters<typeof frame>[1] = {}, lean = 80): Motion => {
+  const start = frame(ON_HANDS, fixed('rightKnee', 0, 0.034, 0.0955), tilt(lean), legs(lean, 90, -58, out), palms);
+  const back = frame(start, tilt(lean - 8), legs(hip, hip + 98 - lean, -58, out), palms);
   return there([start, back]);
 };
 const benchAhead: Prop = { kind: 'block', x: 0.4, height: BENCH_HEIGHT, deep: 0.3, wide: 0.5 };
 const onBench = hands(0.34, BENCH_HEIGHT + 0.02, 0.13);
-const adductorRock = (turned: number, amount: number, palms: Parameters<typeof frame>[1] = {}): Motion => {
+const adductorRock = (turned: number, amount: number, palms: Parameters<typeof frame>[1] = {}, lean = 80): Motion => {
   const start = frame(
     ON_HANDS,
-    fixed('leftKnee', 0, 0.028, -0.0955),
-    leftLeg(78, 90, -58),
-    rightFoot(0.0, 0.4, 0, { toesOut: turned, kneeTo: [1, 0.2, 0.3] }),
+    fixed('leftKnee', 0, 0.034, -0.0955),
+    tilt(lean),
+    leftLeg(lean, 90, -58),
+    rightFoot(0.0, 0.5, 0, { toesOut: turned }),
     palms,
   );
-  const back = frame(start, tilt(72), leftLeg(78 + amount, 96 + amount, -58), palms);
+  const back = frame(start, tilt(lean - 8), leftLeg(lean - 2 + amount, 96 + amount, -58), palms);
   return there([start, back], { view: 'three-quarter' });
 };
 const halfAdductor = (z: number, y: number, extra: Parameters<typeof frame>[1] = {}): Pose =>
@@ -102,16 +103,16 @@ const switchTo = (drop: number, palms: Parameters<typeof frame>[1]): Pose => {
     STAND,
     hips(0, 0.055, 0),
     tilt(-30),
-    rightFoot(0.3, 0.2, 0, { kneeTo: [0.5, 0.4, 0.1 - lean * 0.05], toesOut: 20 }),
-    leftFoot(0.3, 0.2, 0, { kneeTo: [0.5, 0.4, 0.1 + lean * 0.05], toesOut: 20 }),
+    rightFoot(0.3, 0.2, 0, { kneeTo: [0.5, 0.4, 0.1 - lean * 0.024], toesOut: 20 }),
+    leftFoot(0.3, 0.2, 0, { kneeTo: [0.5, 0.4, 0.1 + lean * 0.024], toesOut: 20 }),
     palms,
   );
 };
 const propped = hands(-0.24, 0.02, 0.18, { fingersTo: [-1, 0, 0.3] });
 const dropKnees = (right: number, lifted: boolean): Pose =>
   lifted
-    ? frame(LONG_ON_BACK, tilt(-90, right), spine(0, 0, -right), legs(90, 92), arms(0, 84, 4))
-    : frame(LONG_ON_BACK, hips(0, 0.06), tilt(-90, right), spine(0, 0, -right), legs(48, 98, -10), arms(0, 84, 4));
+    ? frame(LONG_ON_BACK, tilt(-90, right), spine(0, 0, right), legs(90, 92), arms(0, 84, 4))
+    : frame(LONG_ON_BACK, tilt(-90, right), spine(0, 0, right), legs(48, 98, -10), arms(0, 84, 4));
 const swingFoot = (turn: number, hip = 90, knee = 90): Pose =>
   frame(LONG_ON_BACK, leftFoot(0.36), rightLeg(hip, knee, 0, 0, turn), arms(4, 26));
 
@@ -149,16 +150,18 @@ const crunch = (curl: number, extra: Parameters<typeof frame>[1] = {}): Motion =
 
 // Dogs.
 const dog = (heel: number): Pose =>
-  frame(STAND, hips(0, 0.47), tilt(128), head(10), feet(-0.2, 0.09, 0, { heelUp: heel }), hands(0.44, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
+  frame(STAND, hips(0, 0.44), tilt(130), head(10), feet(-0.3, 0.09, 0, { heelUp: heel }), hands(0.48, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
 const chestForward: Pose = frame(
   STAND,
-  hips(0.2, 0.16),
+  hips(0.25, 0.16),
   tilt(62),
   spine(-30),
   head(-24),
-  feet(-0.3, 0.09, 0, { heelUp: 46 }),
-  hands(0.44, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
+  feet(-0.3, 0.09, 0, { heelUp: 70 }),
+  hands(0.48, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
 );
+/** Half way between the dog and the chest forward. */
+const plank: Pose = frame(chestForward, hips(0.24, 0.25), tilt(72), spine(0), head(-10), feet(-0.3, 0.09, 0, { heelUp: 62 }));
 const kneeChest: Pose = frame(
   KNEEL,
   fixed('rightKnee', -0.04, 0.028, 0.0955),
@@ -168,7 +171,7 @@ const kneeChest: Pose = frame(
   head(-20),
   hands(0.44, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
 );
-const kneesBack: Pose = frame(kneeChest, tilt(80), legs(104, 118, -58), spine(10), head(0));
+const kneesBack: Pose = frame(kneeChest, tilt(80), legs(87, 101, -58), spine(18), head(0));
 
 export const spineFigures: Figures = {
   'cat-cow': figure(catCow, {
@@ -180,15 +183,15 @@ export const spineFigures: Figures = {
       ],
       { natural: 5 },
     ),
-    'free flow': round([...catCow.keyframes, frame(ON_HANDS, tilt(70), legs(84, 96, -58), spine(10, 14), head(0, 10))], { natural: 6 }),
+    'free flow': round([...catCow.keyframes, frame(ON_HANDS, tilt(70), legs(84, 106, -58), spine(10, 14), head(0, 10))], { natural: 6 }),
   }),
   'quadruped-rocking': figure(rock(108, 0), {
-    'hands on a bench': as(rock(108, 0, onBench), { props: [benchAhead] }),
+    'hands on a bench': as(rock(82, 0, onBench, 50), { props: [benchAhead] }),
     'wider knees': as(rock(112, 26), around),
   }),
-  'quadruped-adductor-rock': figure(adductorRock(80, 30), {
-    'foot pointed up, small': as(adductorRock(40, 16, onBench), { props: [benchAhead] }),
-    'hands on a bench': as(adductorRock(80, 30, onBench), { props: [benchAhead] }),
+  'quadruped-adductor-rock': figure(adductorRock(24, 30), {
+    'foot pointed up, small': as(adductorRock(50, 16, onBench, 50), { props: [benchAhead] }),
+    'hands on a bench': as(adductorRock(24, 30, onBench, 50), { props: [benchAhead] }),
     'foot flat': adductorRock(0, 34),
   }),
   'half-kneeling-adductor-rock': figure(there([halfAdductor(-0.06, 0), halfAdductor(0.16, 0)]), {
@@ -274,13 +277,13 @@ export const spineFigures: Figures = {
     'reach up': there([threaded, threadOpen(rightArm(120, 80, 4))], { ...around, natural: 5 }),
   }),
   'thoracic-extension-over-roller': figure(
-    there([archOver(0.085, 20, cradle), archOver(0.085, -18, cradle)], { props: [{ kind: 'roller', at: [-0.21, ROLLER_RADIUS, 0], along: 'z' }] }),
+    there([archOver(0.1, 20, cradle), archOver(0.1, -18, cradle)], { props: [{ kind: 'roller', at: [-0.21, ROLLER_RADIUS, 0], along: 'z' }] }),
     {
       'over a chair back': there([frame(SIT, hips(-0.06, 0.305), cradle), frame(SIT, hips(-0.06, 0.305), spine(-26), head(-8), cradle)], { props: [CHAIR] }),
       'rolled towel': there([archOver(0.06, 14, cradle), archOver(0.06, -8, cradle)], {
         props: [{ kind: 'roller', at: [-0.2, 0.024, 0], along: 'z', radius: 0.024 }],
       }),
-      'arms overhead': there([archOver(0.085, 20, arms(150, 8)), archOver(0.085, -18, arms(164, 8))], {
+      'arms overhead': there([archOver(0.1, 20, arms(150, 8)), archOver(0.1, -18, arms(164, 8))], {
         props: [{ kind: 'roller', at: [-0.21, ROLLER_RADIUS, 0], along: 'z' }],
       }),
     },
@@ -310,13 +313,13 @@ export const spineFigures: Figures = {
       props: [{ ...BENCH, x: 0.52, height: 0.32, deep: 0.3 } as Prop],
     }),
     'pedal the heels': there(
-      [frame(dog(10), rightFoot(-0.2, 0.09, 0, { heelUp: 40 })), frame(dog(10), leftFoot(-0.2, 0.09, 0, { heelUp: 40 }))],
+      [frame(dog(10), rightFoot(-0.3, 0.09, 0, { heelUp: 40 })), frame(dog(10), leftFoot(-0.3, 0.09, 0, { heelUp: 40 }))],
       { natural: 3 },
     ),
   }),
-  'dog-flow': figure(there([dog(14), chestForward], { natural: 5 }), {
+  'dog-flow': figure(there([dog(14), plank, chestForward], { natural: 5 }), {
     'cat-cow': catCow,
     'from the knees': there([kneesBack, kneeChest], { natural: 5 }),
-    'add a turn': there([dog(14), frame(chestForward, spine(-30, 0, 30), head(-10, 0, 40))], { natural: 5 }),
+    'add a turn': there([dog(14), plank, frame(chestForward, spine(-30, 0, 30), head(-10, 0, 40))], { natural: 5 }),
   }),
 };

@@ -64,7 +64,7 @@ const pigeon = (flat: boolean): Pose =>
     hips(0, 0.105),
     tilt(46),
     spine(flat ? 36 : -18),
-    leftLeg(-26, 18, -50),
+    leftLeg(-26, 22, -56),
     rightFoot(0.2, -0.08, 0, { toesOut: -60, kneeTo: [0.3, 0.3, 1] }),
     hands(flat ? 0.46 : 0.34, 0.03, 0.15, flat ? { elbowTo: [0.5, 0, 0.6] } : {}),
   );
@@ -128,7 +128,7 @@ export const stretchFigures: Figures = {
       frame(SIT, tilt(12), feet(0.2, -0.05, 0, { kneeTo: [0.6, 0, 1] }), holding('rightKnee')),
       { props: [CHAIR], view: 'front' },
     ),
-    'lean further': still(frame(seatedFour, tilt(38)), { props: [CHAIR], view: 'front' }),
+    'lean further': still(frame(seatedFour, tilt(32)), { props: [CHAIR], view: 'front' }),
   }),
   'child-s-pose': figure(still(child), {
     'arms on a bench, standing': still(frame(HINGE, hips(-0.2, 0.48), tilt(74), hands(0.34, 0.47, 0.12)), { props: [high] }),
@@ -147,10 +147,10 @@ export const stretchFigures: Figures = {
     ),
   }),
   'split-stance-calf-hold': figure(
-    still(frame(split(0.2, 0.26, 0.47, 0), tilt(12), leftHold('leftKnee', [0, 0.04, 0]), rightHold('leftKnee', [0, 0.04, 0.05]))),
+    still(frame(split(0.2, 0.25, 0.47, 0), tilt(12), leftHold('leftKnee', [0, 0.04, 0]), rightHold('leftKnee', [0, 0.04, 0.05]))),
     {
       'shorter stance': still(frame(split(0.14, 0.18, 0.49, 0), tilt(10), leftHold('leftKnee', [0, 0.05, 0]), rightHold('leftKnee', [0, 0.05, 0.05]))),
-      'bend the back knee too': still(frame(split(0.16, 0.16, 0.43, 0), tilt(10), leftHold('leftKnee', [0, 0.04, 0]), rightHold('leftKnee', [0, 0.04, 0.05]))),
+      'bend the back knee too': still(frame(split(0.16, 0.12, 0.465, 0), tilt(10), leftHold('leftKnee', [0, 0.04, 0]), rightHold('leftKnee', [0, 0.04, 0.05]))),
     },
   ),
   'standing-hamstring-hold': figure(still(hamstring(0)), {

@@ -59,10 +59,10 @@ const taps = (plank: Pose, props: readonly Prop[] = []): Motion => sideToSide(pl
 const side = (lift: number, knees: boolean, top = 0): Pose =>
   frame(
     ON_SIDE,
-    { root: { kind: 'part', part: 'neck', at: [0, 0.31, -0.29] } },
+    { root: { kind: 'part', part: 'neck', at: [0, knees ? 0.34 : 0.31, -0.29] } },
     tilt(0, -90 + lift),
-    knees ? legs(6, 80, -30) : legs(0, 0, 0),
-    knees ? rightLeg(6, 80, -30) : rightLeg(0, 0, 0, top),
+    knees ? legs(6, 80, -50) : legs(0, 0, 0),
+    knees ? rightLeg(6, 80, -50) : rightLeg(0, 0, 0, top),
     leftHand(0.146, 0.025, 0.42, { elbowTo: [0, 0, -1], fingersTo: [1, 0, 0] }),
     rightArm(0, 20, 80, 60),
   );
@@ -99,7 +99,7 @@ export const trunkFigures: Figures = {
   }),
   'side-plank': figure(still(side(15, false)), {
     'standing, forearm on a wall': still(wallPlank, { props: [wallAside(-0.37)] }),
-    'knees down': still(side(22, true)),
+    'knees down': still(side(23, true)),
     'top leg lifted': still(side(15, false, 30)),
   }),
   'plank-shoulder-tap': figure(as(taps(highPlank(6)), { view: 'three-quarter' }), {

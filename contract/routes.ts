@@ -7,6 +7,7 @@ export const ROUTES = {
   openStudio: { method: 'POST', path: '/api/studios', open: true },
   places: { method: 'GET', path: '/api/places', open: false },
   drills: { method: 'GET', path: '/api/drills', open: false },
+  figures: { method: 'GET', path: '/api/figures', open: false },
   addDrill: { method: 'POST', path: '/api/drills', open: false },
   importDrills: { method: 'POST', path: '/api/drills/import', open: false },
   saveDrill: { method: 'PUT', path: '/api/drills/:id', open: false },

@@ -1,3 +1,4 @@
+import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -27,6 +28,7 @@ export function createApp({ connection, sessionSecret, log, webFolder }: AppPart
   const app = express();
   app.disable('x-powered-by');
   app.use(requestLog(log));
+  app.use(compression());
   app.use(...securityHeaders());
   app.use('/api', noStore, sameOriginOnly, express.json({ limit: '4mb' }), signInSessions(pool, sessionSecret));
   app.use(accountRoutes(database));

@@ -149,10 +149,14 @@ function breathing(pose: Pose): Pose {
 
 /** A drill's figure: its base, and rungs that do not follow from it, by their names. */
 export function figure(base: Motion, rungs: Readonly<Record<string, Motion>> = {}): DrillFigure {
-  return {
-    base,
-    rungs: Object.fromEntries(Object.entries(rungs).map(([name, moved]) => [idFromName(name), moved])),
-  };
+  const byId = Object.entries(rungs).map(([name, moved]) => [idFromName(name), moved] as const);
+  return { base: rounded(base), rungs: Object.fromEntries(byId.map(([id, moved]) => [id, rounded(moved)])) };
+}
+
+/** Ten-thousandths of stature are a fifth of a millimetre: what lies below only makes the library heavier. */
+function rounded(moved: Motion): Motion {
+  const brief = (_key: string, value: unknown): unknown => (typeof value === 'number' ? Number(value.toFixed(4)) : value);
+  return JSON.parse(JSON.stringify(moved, brief)) as Motion;
 }
 
 /** A motion with some of what is said about it changed. */

@@ -48,7 +48,7 @@ function worst(find: (pose: Pose, joints: Joints, motion: Motion) => readonly (r
 const TOLERANCE: Readonly<Partial<Record<Angle, number>>> = {
   'hip forward': 15,
   'knee bend': 15,
-  'toes up': 22,
+  'toes up': 24,
   'thigh turned out': 25,
   'arm behind': 15,
   'arm across': 25,
@@ -61,7 +61,7 @@ const beyond = (angle: Angle, degrees: number, hipBent: boolean): number => {
   return degrees < low - spare || degrees > high + spare ? degrees : 0;
 };
 
-describe('the figures of the catalogue', () => {
+describe('the figures of the catalogue', { timeout: 60_000 }, () => {
   it('are there for every variant, with at least two keyframes', () => {
     expect(catalogue.filter(({ figure }) => !figures[figure]).map(({ id }) => id)).toEqual([]);
     expect(drawn).toHaveLength(catalogue.flatMap(({ ladder }) => ladder).length);

@@ -6,6 +6,7 @@ import { hipFigures } from './hips.ts';
 import { jumpFigures } from './jumps.ts';
 import { lungeFigures } from './lunges.ts';
 import { patternFigures } from './patterns.ts';
+import { postureFigures } from './postureFigures.ts';
 import { pullFigures } from './pulls.ts';
 import { pulseFigures } from './pulse.ts';
 import { rollingFigures } from './rolling.ts';
@@ -15,7 +16,7 @@ import { stepFigures } from './steps.ts';
 import { stretchFigures } from './stretches.ts';
 import { trunkFigures } from './trunk.ts';
 
-/** The figure of every drill in the catalogue, by its id. */
+/** The figure of every drill in the catalogue by its id, and of every posture. */
 export const figures: Figures = { ...breathingFigures, ...rollingFigures, ...stretchFigures,
   ...pulseFigures,
   ...runningFigures,
@@ -29,4 +30,5 @@ export const figures: Figures = { ...breathingFigures, ...rollingFigures, ...str
   ...pullFigures,
   ...patternFigures,
   ...jumpFigures,
+  ...postureFigures,
 };

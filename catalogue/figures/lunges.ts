@@ -156,7 +156,7 @@ export const lungeFigures: Figures = {
       [
         reachUp,
         long(),
-        long(hips(-0.12, 0.37), tilt(62), spine(30), rightFoot(-0.2, 0.12, 0.03, { heelUp: 50 })),
+        long(hips(-0.14, 0.42), tilt(54), spine(40), rightFoot(-0.2, 0.12, 0.03, { heelUp: 50 })),
         frame(STAND, hips(-0.08, 0.2), tilt(78), feet(-0.62, 0.09, 0, { heelUp: 70 }), hands(0.2, 0.02, 0.16, { elbowTo: [0.2, -0.9, 0.5] })),
       ],
       { natural: 7 },

@@ -159,7 +159,7 @@ export const pullFigures: Figures = {
     ),
   }),
   'ball-push-up': figure(ballLine(67, 76, 0.18), {
-    'off the ball': floorPush,
+    'off the ball': as(floorPush, { view: 'side' }),
     'knees down': there(
       [58, 68].map((lean) =>
         frame(KNEEL, fixed('rightKnee', -0.38, 0.028, 0.0955), tilt(lean), legs(-2, 94 - lean, -50), head(-12), hands(0.06, 0.135, 0.03, ballHands)),

@@ -35,7 +35,7 @@ export function propShapes(prop: Prop, joints: Joints, share: number): readonly 
       return box([x - 0.08, Math.max(0, y - 0.02), z - 0.1], [x + 0.08, y + 0.02, z + 0.1]);
     }
     case 'line':
-      return [prop.axis === 'x' ? line([prop.at, 0, -0.4], [prop.at, 0, 0.4]) : line([-0.4, 0, prop.at], [0.4, 0, prop.at])];
+      return [floorLine(prop.axis, prop.at)];
     case 'held':
       return held(prop.item, add(middle(prop.by.map(at)), prop.off ?? [0, 0, 0]));
     case 'stick':
@@ -49,6 +49,13 @@ export function propShapes(prop: Prop, joints: Joints, share: number): readonly 
     case 'machine':
       return machineShapes(prop.machine, joints);
   }
+}
+
+/** A strip of tape on the floor. */
+function floorLine(axis: 'x' | 'z', at: number): Shape {
+  const corner = (across: number, along: number): Vector => (axis === 'x' ? [across, 0, along] : [along, 0, across]);
+  const [near, far] = [at - 0.018, at + 0.018];
+  return loop(corner(near, -0.4), corner(near, 0.4), corner(far, 0.4), corner(far, -0.4));
 }
 
 function wall(axis: 'x' | 'z', at: number): readonly Shape[] {

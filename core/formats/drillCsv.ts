@@ -22,6 +22,7 @@ export const DRILL_COLUMNS = [
   'substitutes',
   'space',
   'view',
+  'figure',
   'planes',
   'targets',
   'cue 1',
@@ -103,7 +104,7 @@ export function readDrillCsv(text: string): readonly DrillRow[] {
     delimiter: ',',
     skipEmptyLines: 'greedy',
   });
-  const missing = DRILL_COLUMNS.filter((column) => !(meta.fields ?? []).includes(column));
+  const missing = DRILL_COLUMNS.filter((column) => column !== 'figure' && !(meta.fields ?? []).includes(column));
   if (missing.length > 0) return [{ line: 1, ok: false, problem: `The heading lacks: ${missing.join(', ')}` }];
   return data.map((cells, index) => {
     const line = index + 2;
@@ -134,6 +135,7 @@ function rowOf(cells: Readonly<Record<string, string>>, line: number): DrillRow 
       substitutes: json('substitutes'),
       space: cell('space'),
       view: cell('view'),
+      figure: cell('figure'),
       cues: [cell('cue 1'), cell('cue 2'), cell('cue 3')].filter((cue) => cue !== ''),
       fault: { seen: cell('fault'), fix: cell('fix') },
       felt: cell('felt'),

@@ -33,6 +33,7 @@ export function testDrill(change: Partial<Drill> & { readonly name: string }): D
     ladder: [
       { id: 'base', name: 'as named', rung: 0, changes: [], posture: 'standing', kit: [], demands: {}, effort: 3 },
     ],
+    figure: '',
     noGentler: 'invented',
     noStronger: 'invented',
     ...change,

@@ -1,3 +1,4 @@
+import { figures } from '@prompt-spark/catalogue/figures/index';
 import { drillImportSchema, drillSaveSchema, drillSchema } from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { Router } from 'express';
@@ -8,6 +9,9 @@ import { bodyOf } from '../web/input.ts';
 import { notFound, Refusal } from '../web/problem.ts';
 import { requireAccount } from '../web/signedIn.ts';
 
+/** The figures never change while a server runs, and are large: written once. */
+const FIGURES = JSON.stringify(figures);
+
 /** What circuits are built from: drills, sites and groups. */
 export function libraryRoutes(database: Database): Router {
   const router = Router();
@@ -15,6 +19,11 @@ export function libraryRoutes(database: Database): Router {
   router.get(ROUTES.drills.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
     response.set('Cache-Control', 'private, no-cache').json(await drillsOf(database, studioId));
+  });
+
+  router.get(ROUTES.figures.path, async (request, response) => {
+    await requireAccount(database, request);
+    response.set('Cache-Control', 'private, no-cache').type('json').send(FIGURES);
   });
 
   router.post(ROUTES.addDrill.path, async (request, response) => {

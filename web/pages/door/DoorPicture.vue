@@ -23,6 +23,7 @@ const shared = {
   energy: { kind: 'estimate', met: 3 },
   targets: {},
   planes: ['sagittal'],
+  figure: '',
   noGentler: '',
   noStronger: '',
 } as const;

@@ -2,17 +2,19 @@
 import type { Drill } from '@prompt-spark/core';
 import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
 import { computed } from 'vue';
+import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { mainTargets } from './drillWords.ts';
 import LadderStrip from './LadderStrip.vue';
 
-/** A drill in the gallery: its name, what it is for, how it is done, and its ladder. */
-const { drill } = defineProps<{ drill: Drill }>();
+/** A drill in the gallery: its figure, its name, what it is for, how it is done, and its ladder. */
+const { drill } = defineProps<{ drill: Drill; moving: boolean }>();
 const how = computed(() => [POSTURE_WORDS[drill.posture], ...drill.kit].join(' Â· '));
 </script>
 
 <template>
   <article class="card">
+    <DrillFigure class="figure" :drill="drill" :moving="moving" :aspect="1.3" />
     <h2>
       <RouterLink :to="`/drills/${drill.id}`">{{ drill.name }}</RouterLink>
     </h2>
@@ -33,6 +35,9 @@ const how = computed(() => [POSTURE_WORDS[drill.posture], ...drill.kit].join(' Â
   border: 1px solid var(--line);
   border-radius: 12px;
   background: var(--card);
+}
+.figure {
+  margin: -0.3rem -0.3rem 0.2rem;
 }
 .card:hover {
   border-color: var(--soft);

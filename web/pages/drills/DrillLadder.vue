@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Drill } from '@prompt-spark/core';
 import type { Variant } from '@prompt-spark/core/drills/drill';
+import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { rungName } from './drillWords.ts';
 
 /** The ladder from gentle to strong; choosing a rung shows what it asks. */
@@ -25,6 +26,7 @@ function words({ changes, posture, kit }: Variant): string {
     >
       <input v-model="chosen" class="visually-hidden" type="radio" name="rung" :value="variant.id" />
       <span class="edge" aria-hidden="true" :style="{ height: `${4 + variant.effort * 1.3}px` }" />
+      <DrillFigure class="figure" :drill="drill" :variant="variant" :moving="chosen === variant.id" :aspect="1.25" />
       <span class="name">{{ rungName(variant, drill.name) }}</span>
       <span class="soft small">{{ words(variant) }}</span>
       <span class="soft small">effort {{ variant.effort }}</span>
@@ -62,8 +64,13 @@ function words({ changes, posture, kit }: Variant): string {
 }
 .edge {
   flex-shrink: 0;
-  margin: 0 -0.9rem 0.5rem;
+  margin: 0 -0.9rem 0.3rem;
   background: color-mix(in oklch, var(--straw), var(--rust) var(--effort));
+}
+.figure {
+  width: 100%;
+  max-width: 11rem;
+  margin: -0.2rem auto 0.2rem;
 }
 .name {
   font-weight: 600;

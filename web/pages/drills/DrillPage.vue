@@ -12,6 +12,7 @@ import { phaseName } from '../../pieces/fuseShape.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
+import DrillDemonstration from './DrillDemonstration.vue';
 import DrillBars from './DrillBars.vue';
 import DrillLadder from './DrillLadder.vue';
 
@@ -79,8 +80,8 @@ async function takeOut(): Promise<void> {
             </template>
           </div>
         </header>
-        <DrillLadder v-model="chosenId" :drill="drill" />
-        <div class="columns">
+        <div class="columns first">
+          <DrillDemonstration :drill="drill" :variant="chosen" />
           <section>
             <h2>Say</h2>
             <ul class="cues">
@@ -96,6 +97,12 @@ async function takeOut(): Promise<void> {
               <h2 class="caution"><v-icon :icon="mdiAlertOutline" size="20" /> Mind</h2>
               <p v-for="caution in drill.cautions" :key="caution">{{ caution }}</p>
             </template>
+          </section>
+        </div>
+        <h2>Ladder, from gentle to strong</h2>
+        <DrillLadder v-model="chosenId" :drill="drill" />
+        <div class="columns">
+          <section>
             <h2>Usual dose</h2>
             <p>{{ usual }}</p>
             <p class="soft small">At least {{ drill.shortestUseful }} s of work a side is worth doing. {{ energy }}.</p>
@@ -134,6 +141,9 @@ h1 {
   flex-wrap: wrap;
   align-items: start;
   gap: 0.5rem;
+}
+.first {
+  align-items: center;
 }
 .columns {
   display: grid;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js';
+import { mdiPause, mdiPlay, mdiPlus } from '@mdi/js';
+import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useDrillSearch } from '../../composables/useDrillSearch.ts';
 import { useLoading } from '../../composables/useLoading.ts';
@@ -14,6 +15,7 @@ const library = useLibraryStore();
 const loading = useLoading(library.load);
 const { words, wish, found } = useDrillSearch();
 const files = ref(false);
+const moving = useLocalStorage('prompt-spark-figures-move', true);
 const counted = computed(() => {
   const rungs = found.value.reduce((sum, { ladder }) => sum + ladder.length, 0);
   return `${found.value.length} drill${found.value.length === 1 ? '' : 's'}, ${rungs} variants`;
@@ -31,6 +33,9 @@ function clear(): void {
       <h1>Drills</h1>
       <p class="soft" role="status" data-test="count">{{ counted }}</p>
       <span class="acts">
+ <v-btn variant="text" :prepend-icon="moving ? mdiPause : mdiPlay" @click="moving = !moving">
+          {{ moving ? 'Hold figures still' : 'Let figures move' }}
+        </v-btn>
         <v-btn variant="text" :aria-expanded="files" @click="files = !files">Import or export</v-btn>
         <v-btn :prepend-icon="mdiPlus" to="/drills/new">Add a drill</v-btn>
       </span>
@@ -39,7 +44,7 @@ function clear(): void {
       <LibraryFile v-if="files" />
       <DrillFilters v-model:words="words" v-model:wish="wish" />
       <ul v-if="found.length" class="cards">
-        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" /></li>
+        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" :moving="moving" /></li>
       </ul>
       <div v-else class="empty">
         <h2>No drill answers to all of that</h2>
@@ -66,7 +71,7 @@ header {
 }
 .cards {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(13.5rem, 100%), 1fr));
   gap: 0.75rem;
   list-style: none;
 }

@@ -30,6 +30,7 @@ export function blankDrill(): Drill {
     targets: {},
     planes: ['sagittal'],
     ladder: [baseRung('standing', [], {}, 3)],
+    figure: '',
     noGentler: '',
     noStronger: '',
   };

@@ -2,6 +2,7 @@
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useDrillSearch } from '../../composables/useDrillSearch.ts';
+import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { useDeskStore } from '../../stores/desk.ts';
 
@@ -56,8 +57,11 @@ function insertFirst(): void {
     >
       <li v-for="drill in found" :key="drill.id" :data-drill="drill.id">
         <button type="button" class="drill" @click="insert(drill.id)">
-          {{ drill.name }}
-          <span class="soft small">{{ drill.phases.map(phaseName).join(', ') }}</span>
+          <DrillFigure class="figure" :drill="drill" :moving="false" :aspect="1.15" />
+          <span class="words">
+            {{ drill.name }}
+            <span class="soft small">{{ drill.phases.map(phaseName).join(', ') }}</span>
+          </span>
         </button>
       </li>
     </VueDraggable>
@@ -86,6 +90,9 @@ function insertFirst(): void {
 }
 .drill {
   display: grid;
+  grid-template-columns: 3.2rem minmax(0, 1fr);
+  align-items: center;
+  gap: 0.6rem;
   width: 100%;
   min-height: 44px;
   padding: 0.3rem 0.5rem;
@@ -96,6 +103,9 @@ function insertFirst(): void {
   color: var(--ink);
   text-align: left;
   cursor: grab;
+}
+.words {
+  display: grid;
 }
 .drill:hover {
   background: var(--card);

@@ -7,6 +7,7 @@ import { doseWords } from '../../pieces/doseWords.ts';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
+import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import DoseEditor from './DoseEditor.vue';
 
 /** A slot on the sheet. Its height follows its seconds; the hatched part of its edge is hidden time. */
@@ -42,6 +43,7 @@ const shape = computed(() => ({
     <div :class="['row', { selected }]" :style="shape">
       <span class="edge" aria-hidden="true"><span class="hatch" /></span>
       <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
+      <DrillFigure v-if="drill" class="figure" :drill="drill" :dose="slotLine.dose" :sides="slotLine.sides" :moving="selected" :aspect="1.15" />
       <button type="button" class="what" :aria-expanded="open" @click.stop="desk.toggleOpen(slotLine.id)">
         <span class="name">
           {{ drill?.name ?? slotLine.drillId }}
@@ -128,6 +130,11 @@ const shape = computed(() => ({
 }
 .dose {
   font-size: 0.9375rem;
+}
+.figure {
+  flex: 0 0 3.4rem;
+  align-self: center;
+  margin: 0.15rem 0.7rem 0.15rem 0;
 }
 .time {
   display: flex;

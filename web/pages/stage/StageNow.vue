@@ -3,12 +3,13 @@ import type { Circuit } from '@prompt-spark/core';
 import type { Moment } from '@prompt-spark/core/timeline/moment';
 import type { Seconds } from '@prompt-spark/core/units';
 import { computed } from 'vue';
+import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { clock, countdown } from '../../pieces/clock.ts';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { cueFor, kindWord, repetitionWords, sideName, slotOf } from './stageWords.ts';
 
-/** What is now: the drill, its side, one cue, and the seconds as the largest thing on the screen. */
+/** What is now: the drill's figure and name, its side, one cue, and the seconds as the largest thing on the screen. */
 const { circuit, moment } = defineProps<{
   circuit: Circuit;
   moment: Moment;
@@ -26,6 +27,8 @@ const place = computed(() => {
   const parts = [rounds > 1 ? `round ${round} of ${rounds}` : '', sets > 1 ? `set ${set} of ${sets}` : ''];
   return parts.filter(Boolean).join(', ');
 });
+/** The figure shows what is to be done while people get ready and while they work. */
+const moves = computed(() => segment.value.kind === 'work' || segment.value.kind === 'ready');
 /** Said aloud by a screen reader once a change, not every second. */
 const announced = computed(() =>
   [kindWord(segment.value), name.value, sideName(segment.value)].filter(Boolean).join(', '),
@@ -40,16 +43,28 @@ const announced = computed(() =>
     <p class="soft clock">{{ clock(position) }} of {{ clock(total) }}</p>
   </header>
   <section :class="['now', segment.kind]">
+    <DrillFigure
+      v-if="drill"
+      class="figure"
+      :drill="drill"
+      :dose="slot?.dose ?? null"
+      :sides="slot?.sides ?? null"
+      :side="segment.side === 'left' ? 'left' : 'right'"
+      :at="moves ? moment.into : 0"
+      :aspect="0.95"
+    />
     <div class="words">
       <p class="kind">{{ paused ? 'Paused' : kindWord(segment) }}</p>
       <h1>{{ name }}</h1>
       <p class="cue">{{ cueFor(segment, slot, drill) }}</p>
-      <p class="how">
-        <span v-if="sideName(segment)" class="side">{{ sideName(segment) }}</span>
-        <span class="soft rep">{{ repetitionWords(segment, slot, moment.into) }}</span>
-      </p>
+      <div class="count">
+        <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
+        <p class="how">
+          <span v-if="sideName(segment)" class="side">{{ sideName(segment) }}</span>
+          <span class="soft rep">{{ repetitionWords(segment, slot, moment.into) }}</span>
+        </p>
+      </div>
     </div>
-    <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
     <p class="visually-hidden" role="status">{{ announced }}</p>
   </section>
 </template>
@@ -71,8 +86,8 @@ const announced = computed(() =>
 .now {
   flex: 1;
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 1rem 3vw;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
+  gap: 0 3vw;
   align-items: center;
 }
 .kind {
@@ -87,29 +102,39 @@ const announced = computed(() =>
   font-weight: 650;
 }
 h1 {
-  font-size: clamp(2.3rem, 6.2vw, 6.2rem);
+  font-size: clamp(2.1rem, 5vw, 5.4rem);
   line-height: 1.02;
 }
 .cue {
-  margin-top: 0.4em;
-  font-size: clamp(1.3rem, 2.9vw, 2.9rem);
+  margin-top: 0.35em;
+  font-size: clamp(1.2rem, 2.3vw, 2.6rem);
   line-height: 1.25;
 }
-.how {
+.count {
   display: flex;
   flex-wrap: wrap;
-  align-items: center;
-  gap: 0.5rem 1.5rem;
+  align-items: flex-end;
+  gap: 0 2vw;
+  margin-top: 0.1rem;
+}
+.how {
+  display: grid;
+  gap: 0.4rem;
+  justify-items: start;
+  align-content: end;
   min-height: 5.5rem;
-  margin-top: 1.25rem;
+  padding-bottom: 1.2vw;
+}
+.figure {
+  width: 100%;
+  max-height: 66vh;
 }
 .seconds {
   min-width: 1.25em;
-  font-size: clamp(8rem, min(34vw, 58vh), 40rem);
+  font-size: clamp(7.5rem, min(24vw, 42vh), 32rem);
   font-weight: 750;
   line-height: 0.9;
   letter-spacing: -0.03em;
-  text-align: right;
 }
 .ready .seconds,
 .switch .seconds,
@@ -133,8 +158,13 @@ h1 {
     grid-template-columns: minmax(0, 1fr);
     align-content: center;
   }
-  .seconds {
-    text-align: left;
+  .figure {
+    max-width: 15rem;
+    max-height: 30vh;
+    justify-self: center;
+  }
+  .how {
+    min-height: 0;
   }
 }
 </style>

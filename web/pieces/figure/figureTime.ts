@@ -1,0 +1,43 @@
+import { beatSeconds, type Beat } from '@prompt-spark/core/figure/beat';
+import { projection } from '@prompt-spark/core/figure/drawing';
+import type { Frame } from '@prompt-spark/core/figure/frame';
+import type { Camera, Motion } from '@prompt-spark/core/figure/motion';
+import type { Side } from '@prompt-spark/core/figure/skeleton';
+import type { Seconds } from '@prompt-spark/core/units';
+
+/** The moment that tells most of a motion: its second keyframe. */
+export function keyMoment({ keyframes, loop }: Motion, beat: Beat): Seconds {
+  if (loop === 'round') return beatSeconds(beat) / keyframes.length;
+  return beat.out / (keyframes.length - 1);
+}
+
+/** The side of a loop where sides take turns. */
+export function loopSide(first: Side, loop: number): Side {
+  if (loop % 2 === 0) return first;
+  return first === 'right' ? 'left' : 'right';
+}
+
+/** How far to the right of the picture the figure has gone, in statures. */
+function gone({ travel = [0, 0] }: Motion, camera: Camera, side: Side): number {
+  const [x] = projection(camera, side)([travel[0], 0, travel[1]]);
+  return x;
+}
+
+/** How far the ground has gone the other way, in its dashes' lengths. */
+export function groundShift(motion: Motion, beat: Beat, camera: Camera, side: Side, time: Seconds): number {
+  const whole = beatSeconds(beat);
+  return whole > 0 ? (gone(motion, camera, side) * time) / whole : 0;
+}
+
+/** The line of the floor, where the picture reaches down to it. */
+export function groundPath({ x, y, width, height }: Frame): string {
+  return y + height < 0 ? '' : `M${x} 0H${x + width}`;
+}
+
+/** An arrow under the floor's edge where the figure travels to one side of the picture; empty where it stays. */
+export function headingPath(motion: Motion, camera: Camera, side: Side, { x, width }: Frame): string {
+  const way = gone(motion, camera, side);
+  if (Math.abs(way) < 0.2) return '';
+  const [sign, tip] = way > 0 ? [1, x + width - 0.04] : [-1, x + 0.04];
+  return `M${tip - sign * 0.14} 0.026H${tip}m${-sign * 0.03} -0.016l${sign * 0.03} 0.016l${-sign * 0.03} 0.016`;
+}

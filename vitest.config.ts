@@ -22,6 +22,17 @@ export default defineConfig({
       { test: { name: 'bench', include: [], benchmark: { include: ['bench/**/*.bench.ts'] } } },
       {
         test: {
+          name: 'browser-bench',
+          include: [],
+          globalSetup: ['e2e/app.ts'],
+          fileParallelism: false,
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
+          benchmark: { include: ['e2e/**/*.bench.ts'] },
+        },
+      },
+      {
+        test: {
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],
           globalSetup: ['e2e/app.ts'],

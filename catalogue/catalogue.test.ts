@@ -68,6 +68,33 @@ describe('energy costs', () => {
     expect(catalogue.filter(({ energy }) => energy.kind === 'compendium').length).toBeGreaterThan(100);
   });
 
+  // ACSM metabolic equations, as model.md section 6 gives them: written out here once more by hand.
+  it('of walking and running ladders agree with the metabolic equations to the second decimal', () => {
+    const costs = catalogue.flatMap(({ name, energy, ladder }) =>
+      [energy, ...ladder.flatMap((rung) => (rung.energy ? [rung.energy] : []))].map((cost) => ({ name, cost })),
+    );
+    const paced = costs.flatMap(({ name, cost }) => (cost.kind === 'equation' ? [{ name, ...cost }] : []));
+    for (const { gait, paces, met } of paced) {
+      const each = paces.map(({ speed, grade }) =>
+        gait === 'walking'
+          ? (0.1 * speed + 1.8 * speed * grade + 3.5) / 3.5
+          : (0.2 * speed + 0.9 * speed * grade + 3.5) / 3.5,
+      );
+      expect(met).toBeCloseTo(each.reduce((sum, one) => sum + one, 0) / each.length, 2);
+    }
+    expect(new Set(paced.map(({ gait }) => gait))).toEqual(new Set(['walking', 'running']));
+    const incline = paced.find(({ name }) => name === 'Incline walk ladder');
+    expect(incline?.paces.map(({ speed, grade }) => [Math.round((speed / 26.8224) * 1e6) / 1e6, grade])).toEqual([
+      [0.5, 0.1],
+      [1, 0.1],
+      [1.5, 0.1],
+      [2, 0.1],
+      [2.5, 0.1],
+    ]);
+    // 2.07 at the foot and 6.36 at the top, in even steps: 4.21 in the middle and on average.
+    expect(incline?.met).toBe(4.21);
+  });
+
   it('that are estimates rise with effort and stay within what the Compendium gives to such activities', () => {
     const estimates = catalogue.filter(({ energy }) => energy.kind === 'estimate');
     for (const { effort, energy } of estimates) {

@@ -1,7 +1,22 @@
+import { pacedEnergy } from '@prompt-spark/core/drills/energy';
+import { mph, type Gait } from '@prompt-spark/core/effort/metabolicEquations';
 import { drill, reps, seconds } from './authoring.ts';
 import { compendium } from './compendium.ts';
 
 /** Running, skipping and shuffling, mostly over a lane. Doses are in seconds until distances can be given. */
+/** Paces on the level, in miles an hour: how treadmills and tables give them. */
+const level = (gait: Gait, miles: readonly number[]) =>
+  pacedEnergy(
+    gait,
+    miles.map((speed) => ({ speed: mph(speed), grade: 0 })),
+  );
+/** A treadmill walk that goes up from half a mile an hour, a minute a step. */
+const walkLadder = (grade: number, miles: readonly number[] = [0.5, 1, 1.5, 2, 2.5]) =>
+  pacedEnergy(
+    'walking',
+    miles.map((speed) => ({ speed: mph(speed), grade })),
+  );
+
 const lane = { phases: ['raise'], posture: 'standing', kit: ['lane'], space: 'lane', view: 'side' } as const;
 
 export const running = [
@@ -228,7 +243,7 @@ export const running = [
     usual: seconds(45, 60),
     shortestUseful: 20,
     effort: 6,
-    energy: compendium('12150'),
+    energy: level('running', [5, 6, 7]),
     targets: { 'system · pulse': 0.9, 'pattern · run': 0.9 },
     planes: ['sagittal'],
     demands: { impact: 2, 'ankle impact': 2, 'knee impact': 2 },
@@ -236,9 +251,17 @@ export const running = [
     fault: ['sprinting the first', 'start at a jog'],
     felt: 'legs and breathing',
     gentler: [
-      ['brisk walk, each faster', 'speed', { demands: { impact: 0, 'ankle impact': 0, 'knee impact': 0 }, effort: 3 }],
+      [
+        'brisk walk, each faster',
+        'speed',
+        {
+          demands: { impact: 0, 'ankle impact': 0, 'knee impact': 0 },
+          effort: 3,
+          energy: level('walking', [3, 3.5, 4]),
+        },
+      ],
     ],
-    stronger: [['build-up run', 'speed']],
+    stronger: [['build-up run', 'speed', { energy: level('running', [6, 7, 8]) }]],
   }),
   drill({
     ...lane,
@@ -320,6 +343,7 @@ export const running = [
   }),
   drill({
     name: 'Incline walk ladder',
+    energy: walkLadder(0.1),
     phases: ['raise'],
     posture: 'standing',
     kit: ['treadmill'],
@@ -336,10 +360,10 @@ export const running = [
     felt: 'calves and breathing',
     cautions: ['Lower the incline, then stop the belt'],
     gentler: [
-      ['half the incline', 'range'],
-      ['flat', 'range'],
+      ['half the incline', 'range', { energy: walkLadder(0.05) }],
+      ['flat', 'range', { energy: walkLadder(0) }],
     ],
-    stronger: [['more speed last', 'speed', { effort: 5 }]],
+    stronger: [['more speed last', 'speed', { effort: 5, energy: walkLadder(0.1, [0.5, 1, 1.5, 2, 3]) }]],
   }),
   drill({
     name: 'Seated march and reach',

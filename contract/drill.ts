@@ -12,6 +12,26 @@ const effort = Joi.number().min(0).max(10).required();
 const sides = Joi.valid('both', 'each', 'alternate');
 const kit = Joi.array().items(Joi.valid(...KIT));
 
+const pace = Joi.object({
+  speed: Joi.number().min(0).max(600).required(),
+  grade: Joi.number().min(-0.3).max(0.4).required(),
+});
+const energy = Joi.object({
+  kind: Joi.valid('compendium', 'equation', 'estimate').required(),
+  code: Joi.when('kind', { is: 'compendium', then: Joi.string().length(5).required(), otherwise: Joi.forbidden() }),
+  gait: Joi.when('kind', {
+    is: 'equation',
+    then: Joi.valid('walking', 'running').required(),
+    otherwise: Joi.forbidden(),
+  }),
+  paces: Joi.when('kind', {
+    is: 'equation',
+    then: Joi.array().items(pace).min(1).max(20).required(),
+    otherwise: Joi.forbidden(),
+  }),
+  met: Joi.number().min(0.9).max(25).required(),
+});
+
 const drill = Joi.object<Drill>({
   id: Joi.string().min(1).max(64).required(),
   name: name(80),
@@ -36,11 +56,7 @@ const drill = Joi.object<Drill>({
   usual: Joi.object({ dose: doseSchema, sides: sides.required() }).required(),
   shortestUseful: seconds(1, 600),
   effort,
-  energy: Joi.object({
-    kind: Joi.valid('compendium', 'estimate').required(),
-    code: Joi.when('kind', { is: 'compendium', then: Joi.string().length(5).required(), otherwise: Joi.forbidden() }),
-    met: Joi.number().min(0.9).max(25).required(),
-  }).required(),
+  energy: energy.required(),
   targets: Joi.object()
     .pattern(Joi.valid(...TARGETS), Joi.number().min(0).max(1))
     .required(),
@@ -67,6 +83,7 @@ const drill = Joi.object<Drill>({
           .pattern(Joi.valid(...DEMANDS), Joi.valid(0, 1, 2, 3))
           .required(),
         effort,
+        energy,
       }),
     )
     .min(1)

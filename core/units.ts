@@ -2,6 +2,8 @@
 export type Seconds = number;
 /** A length in metres. */
 export type Metres = number;
+/** A speed on foot. */
+export type MetresPerMinute = number;
 /** Perceived effort on the 0–10 category-ratio scale. */
 export type Effort = number;
 /** A whole number of repetitions, sets, rounds or people. */

@@ -16,6 +16,17 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await expect.poll(() => count.textContent()).toMatch(/^2\d\d drills/);
   await expectAccessible(page, 'drills');
 
+  // Every drill has a figure, and those that are seen move.
+  const near = page.locator('.card').first().locator('path.near');
+  await expect.poll(() => near.getAttribute('d')).toMatch(/^M/);
+  const before = await near.getAttribute('d');
+  await expect.poll(() => near.getAttribute('d')).not.toBe(before);
+  // What is far out of sight is not drawn until it comes nearer.
+  const last = page.locator('.card').last();
+  expect(await last.locator('path').count()).toBe(0);
+  await last.scrollIntoViewIfNeeded();
+  await expect.poll(() => last.locator('path.near').getAttribute('d')).toMatch(/^M/);
+
   // A slip of the finger is forgiven.
   await page.getByRole('textbox', { name: 'Name, alias' }).fill('crab wlak');
   await page.getByRole('link', { name: 'Lateral band walk' }).waitFor();
@@ -33,7 +44,13 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await page.getByRole('link', { name: 'Calf raise', exact: true }).click();
   await page.getByRole('heading', { level: 1, name: 'Calf raise' }).waitFor();
   await page.locator('.bars', { hasText: 'calf: activation' }).waitFor();
+  expect(await page.locator('.rung svg').count()).toBe(await page.locator('.rung').count());
+  const wall = page.locator('.stand path.behind');
+  await expect.poll(() => wall.getAttribute('d')).toBe('');
   await page.locator('.rung', { hasText: 'Hold a wall' }).click();
+  await expect.poll(() => wall.getAttribute('d')).toMatch(/^M/);
+  await page.getByRole('button', { name: 'Left', exact: true }).click();
+  await page.getByRole('button', { name: 'Hold still' }).click();
   await page.locator('.bars', { hasText: 'Hold a wall, effort 3 of 10' }).waitFor();
   await expectAccessible(page, 'a drill');
 
@@ -41,6 +58,7 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await page.getByRole('textbox', { name: 'Find a drill' }).fill('calf raise');
   await page.getByRole('textbox', { name: 'Find a drill' }).press('Enter');
   await page.locator('.row', { hasText: 'Calf raise' }).waitFor();
+  await expect.poll(() => page.locator('.row path.near').getAttribute('d')).toMatch(/^M/);
   expect(errors).toEqual([]);
   await context.close();
 });
@@ -67,6 +85,29 @@ it('copies a drill, changes it, keeps it, and writes it on the board by its new 
   await page.goto('/drills/own-slipway-lunge');
   await page.getByRole('button', { name: 'Take out' }).click();
   await page.waitForURL('**/drills');
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('holds figures still for whoever asks for less motion, and for whoever stops them', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await enterDemo(page);
+  await page.goto('/drills/jumping-jack');
+  const near = page.locator('.stand path.near');
+  const stays = async () => {
+    await expect.poll(() => near.getAttribute('d')).toMatch(/^M/);
+    const before = await near.getAttribute('d');
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    await page.evaluate(() => new Promise((done) => setTimeout(done, 300)));
+    expect(await near.getAttribute('d')).toBe(before);
+  };
+  await stays();
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
+  const still = await near.getAttribute('d');
+  await expect.poll(() => near.getAttribute('d')).not.toBe(still);
+  await page.getByRole('button', { name: 'Hold still' }).click();
+  await stays();
   expect(errors).toEqual([]);
   await context.close();
 });

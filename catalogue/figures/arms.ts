@@ -46,13 +46,19 @@ const flick = (tilted: number, both: boolean) => {
   const base = tilted > 0 ? frame(STAND, hips(-0.08, 0.5), tilt(tilted), spine(4)) : STAND;
   const bent = tilted > 0 ? rightArm(-20, 6, 96, 0, { spread: -1 }) : rightArm(-34, 6, 96, 0, { spread: -1 });
   const straight = tilted > 0 ? rightArm(-24, 6, 6) : rightArm(-40, 6, 6);
-  const other = (part: typeof bent) => (both && part.rightArm ? { leftArm: part.rightArm } : tilted > 0 ? leftArm(tilted, 4, 10) : {});
+  const other = (part: typeof bent) =>
+    both && part.rightArm ? { leftArm: part.rightArm } : tilted > 0 ? leftArm(tilted, 4, 10) : {};
   return there([frame(base, bent, other(bent)), frame(base, straight, other(straight))], { natural: 1.6 });
 };
 const pull = (high: number, base = STAND) =>
   step(
     [
-      frame(base, rightArm(high, 8, 8, 0, { spread: -1 }), leftArm(high * 0.55, 14, 96, 0, { spread: -1 }), spine(0, -5)),
+      frame(
+        base,
+        rightArm(high, 8, 8, 0, { spread: -1 }),
+        leftArm(high * 0.55, 14, 96, 0, { spread: -1 }),
+        spine(0, -5),
+      ),
     ],
     { natural: 2 },
   );
@@ -67,47 +73,77 @@ const pass = (width: number) =>
     { natural: 4, view: 'three-quarter' },
   );
 const angelOn = (elbow: number) =>
-  there([frame(LONG_ON_BACK, arms(0, 24, elbow * 0.3, -80)), frame(LONG_ON_BACK, arms(0, 96, elbow, -84)), frame(LONG_ON_BACK, arms(0, 158, elbow * 0.5, -84))], {
-    view: 'above',
-  });
-const onWall = frame(STAND, hips(-0.02, 0.49), tilt(-2), feet(0.1));
-const wallAngelWith = (elbow: number, x: number) =>
   there(
     [
-      frame(onWall, feet(x), arms(-4, 70, elbow, -88)),
-      frame(onWall, feet(x), arms(-4, 150, elbow * 0.42, -88)),
+      frame(LONG_ON_BACK, arms(0, 24, elbow * 0.3, -80)),
+      frame(LONG_ON_BACK, arms(0, 96, elbow, -84)),
+      frame(LONG_ON_BACK, arms(0, 158, elbow * 0.5, -84)),
     ],
-    { props: [wallAhead(-0.075)] },
+    {
+      view: 'above',
+    },
   );
+const onWall = frame(STAND, hips(-0.02, 0.49), tilt(-2), feet(0.1));
+const wallAngelWith = (elbow: number, x: number) =>
+  there([frame(onWall, feet(x), arms(-4, 70, elbow, -88)), frame(onWall, feet(x), arms(-4, 150, elbow * 0.42, -88))], {
+    props: [wallAhead(-0.075)],
+  });
 const wallSlide = (low: number, high: number, x = 0.26) =>
   there(
     [
-      frame(STAND, hips(0, 0.53), leftFoot(-0.08), rightFoot(0.06), hands(x, low, 0.14, { elbowTo: [0.3, -1, 0.2], fingersTo: [0, 1, 0] })),
-      frame(STAND, hips(0.02, 0.53), leftFoot(-0.08), rightFoot(0.06), hands(x, high, 0.16, { elbowTo: [0.3, -1, 0.2], fingersTo: [0, 1, 0] })),
+      frame(
+        STAND,
+        hips(0, 0.53),
+        leftFoot(-0.08),
+        rightFoot(0.06),
+        hands(x, low, 0.14, { elbowTo: [0.3, -1, 0.2], fingersTo: [0, 1, 0] }),
+      ),
+      frame(
+        STAND,
+        hips(0.02, 0.53),
+        leftFoot(-0.08),
+        rightFoot(0.06),
+        hands(x, high, 0.16, { elbowTo: [0.3, -1, 0.2], fingersTo: [0, 1, 0] }),
+      ),
     ],
     { props: [wallAhead(x + 0.03)] },
   );
-const scarecrow = (base: typeof STAND, out: number) => there([frame(base, arms(0, out, 90, 90)), frame(base, arms(0, out, 90, -86))]);
+const scarecrow = (base: typeof STAND, out: number) =>
+  there([frame(base, arms(0, out, 90, 90)), frame(base, arms(0, out, 90, -86))]);
 
 export const armFigures: Figures = {
   'arm-hugs': figure(hug(-8, 1.6), {
-    'sitting, slow': there([frame(SIT, spine(-6), arms(-6, 88, 10)), frame(SIT, spine(8), rightArm(84, -34, 40, 50), leftArm(78, -34, 46, 50))], {
-      props: [CHAIR],
-      natural: 3,
-      ...from,
-    }),
+    'sitting, slow': there(
+      [
+        frame(SIT, spine(-6), arms(-6, 88, 10)),
+        frame(SIT, spine(8), rightArm(84, -34, 40, 50), leftArm(78, -34, 46, 50)),
+      ],
+      {
+        props: [CHAIR],
+        natural: 3,
+        ...from,
+      },
+    ),
     slow: hug(0, 3),
     'bigger, quicker': hug(-16, 1.1),
   }),
   'long-arm-swings': figure(swing(40, 150, 0), {
-    'sitting, one arm': there([frame(SIT, rightArm(-10, 12, 6)), frame(SIT, rightArm(120, 8, 6))], { props: [CHAIR], natural: 1.8 }),
+    'sitting, one arm': there([frame(SIT, rightArm(-10, 12, 6)), frame(SIT, rightArm(120, 8, 6))], {
+      props: [CHAIR],
+      natural: 1.8,
+    }),
     smaller: swing(24, 84, 0),
     'with a knee dip': swing(40, 160, 0.1),
   }),
   'cross-front-arm-swings': figure(sweep, {
     smaller: there([frame(STAND, rightArm(0, 70, 4)), frame(STAND, rightArm(70, -36, 10))], { natural: 1.6 }),
     'both at once, to overhead': round(
-      [frame(STAND, arms(0, 12, 4)), frame(STAND, arms(70, -34, 14)), frame(STAND, arms(166, -8, 6)), frame(STAND, arms(0, 96, 4))],
+      [
+        frame(STAND, arms(0, 12, 4)),
+        frame(STAND, arms(70, -34, 14)),
+        frame(STAND, arms(166, -8, 6)),
+        frame(STAND, arms(0, 96, 4)),
+      ],
       { natural: 2 },
     ),
   }),
@@ -146,6 +182,9 @@ export const armFigures: Figures = {
   'scarecrow-turns': figure(scarecrow(STAND, 84), {
     'sitting, elbows low': as(scarecrow(SIT, 50), { props: [CHAIR] }),
     'elbows at the sides': as(there([frame(STAND, arms(0, 6, 90, 60)), frame(STAND, arms(0, 6, 90, -60))]), from),
-    'one up, one down': sideToSide(frame(STAND, arms(0, 84, 90, 0)), frame(STAND, rightArm(0, 84, 90, -86), leftArm(0, 84, 90, 90))),
+    'one up, one down': sideToSide(
+      frame(STAND, arms(0, 84, 90, 0)),
+      frame(STAND, rightArm(0, 84, 90, -86), leftArm(0, 84, 90, 90)),
+    ),
   }),
 };

@@ -2,7 +2,16 @@ import { even } from '@prompt-spark/core/figure/even';
 import { jointsOf } from '@prompt-spark/core/figure/joints';
 import { mirrored, otherSide } from '@prompt-spark/core/figure/mirror';
 import type { DrillFigure, Motion } from '@prompt-spark/core/figure/motion';
-import type { FreeArm, FreeLeg, Hand, HoldingArm, Part, PlantedArm, PlantedLeg, Pose } from '@prompt-spark/core/figure/pose';
+import type {
+  FreeArm,
+  FreeLeg,
+  Hand,
+  HoldingArm,
+  Part,
+  PlantedArm,
+  PlantedLeg,
+  Pose,
+} from '@prompt-spark/core/figure/pose';
 import type { Lean, Vector } from '@prompt-spark/core/figure/vector';
 import { reachable } from '@prompt-spark/core/figure/reach';
 import { idFromName } from '@prompt-spark/core/drills/rung';
@@ -139,7 +148,8 @@ export const sideToSide = (middle: Pose, worked: Pose, about: About = {}): Motio
 export const step = (half: readonly Pose[], about: About = {}): Motion =>
   round([...half, ...half.map(mirrored)], { reps: 2, natural: 1.2, ...about });
 /** A held position, with a breath. */
-export const still = (pose: Pose, about: About = {}): Motion => there([pose, breathing(pose)], { natural: 5, ...about });
+export const still = (pose: Pose, about: About = {}): Motion =>
+  there([pose, breathing(pose)], { natural: 5, ...about });
 
 function breathing(pose: Pose): Pose {
   const { forward = 0, right = 0, left = 0 } = pose.spine ?? {};
@@ -155,7 +165,8 @@ export function figure(base: Motion, rungs: Readonly<Record<string, Motion>> = {
 
 /** Ten-thousandths of stature are a fifth of a millimetre: what lies below only makes the library heavier. */
 function rounded(moved: Motion): Motion {
-  const brief = (_key: string, value: unknown): unknown => (typeof value === 'number' ? Number(value.toFixed(4)) : value);
+  const brief = (_key: string, value: unknown): unknown =>
+    typeof value === 'number' ? Number(value.toFixed(4)) : value;
   return JSON.parse(JSON.stringify(moved, brief)) as Motion;
 }
 

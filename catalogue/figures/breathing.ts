@@ -39,21 +39,27 @@ export const breathingFigures: Figures = {
     'lying on the side': still(ON_SIDE, { view: 'front' }),
   }),
   'standing-breathing-reset': figure(still(frame(STAND, onRibs)), {
-    'arms sweep overhead with the breath': there([frame(STAND, arms(0, 10)), frame(STAND, arms(0, 172))], { natural: 7 }),
+    'arms sweep overhead with the breath': there([frame(STAND, arms(0, 10)), frame(STAND, arms(0, 172))], {
+      natural: 7,
+    }),
   }),
   'seated-rib-breathing': figure(still(frame(SIT, onRibs), { props: [CHAIR], view: 'three-quarter' }), {
     'back against the chair': still(frame(SIT, hips(-0.07, 0.305), onRibs), { props: [CHAIR], view: 'three-quarter' }),
-    'one arm overhead, breathe into that side': still(
-      frame(SIT, onRibs, spine(0, -16), rightArm(0, 168, 30)),
-      { props: [CHAIR], view: 'front' },
-    ),
+    'one arm overhead, breathe into that side': still(frame(SIT, onRibs, spine(0, -16), rightArm(0, 168, 30)), {
+      props: [CHAIR],
+      view: 'front',
+    }),
   }),
   'back-rocking': figure(
     there([frame(hugging, tilt(-62)), frame(hugging, tilt(-128), lying(-0.06))], { natural: 2.4 }),
     {
-      'knees rock side to side': as(sideToSide(frame(hugging, tilt(-90)), frame(hugging, tilt(-90, 24))), { view: 'three-quarter' }),
+      'knees rock side to side': as(sideToSide(frame(hugging, tilt(-90)), frame(hugging, tilt(-90, 24))), {
+        view: 'three-quarter',
+      }),
       'knees held wide': still(frame(hugging, legs(112, 130, -10, 32)), { view: 'three-quarter' }),
-      'rock up to sitting': there([frame(hugging, tilt(-12)), frame(hugging, tilt(-128), lying(-0.14))], { natural: 3 }),
+      'rock up to sitting': there([frame(hugging, tilt(-12)), frame(hugging, tilt(-128), lying(-0.14))], {
+        natural: 3,
+      }),
     },
   ),
   'legs-shaken-out-walk': figure(
@@ -67,7 +73,11 @@ export const breathingFigures: Figures = {
         { props: [CHAIR], natural: 0.9, view: 'three-quarter' },
       ),
       'bigger and quicker': step(
-        [ready, frame(ready, rightLeg(30, 30, -30, 24), arms(20, 30, 20)), frame(ready, rightLeg(36, 10, -45, 30), arms(6, 18, 30))],
+        [
+          ready,
+          frame(ready, rightLeg(30, 30, -30, 24), arms(20, 30, 20)),
+          frame(ready, rightLeg(36, 10, -45, 30), arms(6, 18, 30)),
+        ],
         { natural: 1.5 },
       ),
     },
@@ -79,10 +89,10 @@ export const breathingFigures: Figures = {
         [frame(SIT, holding('rightKnee')), frame(SIT, tilt(-8), spine(32), head(14), holding('rightKnee'))],
         { props: [CHAIR], natural: 6 },
       ),
-      'hang between the knees': there(
-        [SIT, frame(SIT, tilt(40), spine(52), head(24), arms(88, 6, 30))],
-        { props: [CHAIR], natural: 7 },
-      ),
+      'hang between the knees': there([SIT, frame(SIT, tilt(40), spine(52), head(24), arms(88, 6, 30))], {
+        props: [CHAIR],
+        natural: 7,
+      }),
     },
   ),
 };

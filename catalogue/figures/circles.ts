@@ -31,11 +31,20 @@ import { LOOSE } from './gaits.ts';
 import { CHAIR, FOLDED, HINGE, ON_HIPS, SIT, STAND, wallAhead } from './postures.ts';
 
 const close = { close: true } as const;
-const bent = (elbow: number, turnedIn: number, wristBend = 0, spread = -1) => arms(20, 6, elbow, turnedIn, { wristBend, spread });
+const bent = (elbow: number, turnedIn: number, wristBend = 0, spread = -1) =>
+  arms(20, 6, elbow, turnedIn, { wristBend, spread });
 const wristRing = (base: Pose): Motion =>
-  round([frame(base, bent(84, 10, 50)), frame(base, bent(84, 34)), frame(base, bent(84, 10, -50)), frame(base, bent(84, -22))], {
-    natural: 1.6,
-  });
+  round(
+    [
+      frame(base, bent(84, 10, 50)),
+      frame(base, bent(84, 34)),
+      frame(base, bent(84, 10, -50)),
+      frame(base, bent(84, -22)),
+    ],
+    {
+      natural: 1.6,
+    },
+  );
 const forearmRing = (out: number): Motion =>
   round(
     [
@@ -69,9 +78,13 @@ function armRing(size: number, low: number, reach = 0.325): readonly Parts[] {
   });
 }
 const ringed = (base: Pose, size: number, low: number, reach?: number): Motion =>
-  round(armRing(size, low, reach).map((part) => frame(base, part)), { natural: 2 });
+  round(
+    armRing(size, low, reach).map((part) => frame(base, part)),
+    { natural: 2 },
+  );
 
-const looking = (base: Pose, left: number) => sideToSide(frame(base, head(0, 0, 0)), frame(base, head(0, 0, -left)), { natural: 4 });
+const looking = (base: Pose, left: number) =>
+  sideToSide(frame(base, head(0, 0, 0)), frame(base, head(0, 0, -left)), { natural: 4 });
 const trunkRing = (lean: number, forward: number): Motion =>
   round(
     [
@@ -93,8 +106,18 @@ const hipRing = (size: number, more: Parts = ON_HIPS): Motion =>
     { natural: 3 },
   );
 const kneesAt = (side: number, drop: number): Pose => {
-  const foot = (sign: number): Pose['left'] => ({ kind: 'planted', foot: [0, 0, 0.045 * sign], kneeTo: [1, 0, side + 0.05 * sign] });
-  return frame(STAND, hips(-0.06, 0.5 - drop, side * 0.06), tilt(36), { left: foot(-1), right: foot(1) }, holding('rightKnee', [0.01, 0.05, 0]));
+  const foot = (sign: number): Pose['left'] => ({
+    kind: 'planted',
+    foot: [0, 0, 0.045 * sign],
+    kneeTo: [1, 0, side + 0.05 * sign],
+  });
+  return frame(
+    STAND,
+    hips(-0.06, 0.5 - drop, side * 0.06),
+    tilt(36),
+    { left: foot(-1), right: foot(1) },
+    holding('rightKnee', [0.01, 0.05, 0]),
+  );
 };
 const kneeDip = (y: number, back: number): Motion =>
   there([
@@ -102,9 +125,15 @@ const kneeDip = (y: number, back: number): Motion =>
     frame(STAND, hips(-back, y), tilt(34), holding('rightKnee', [0.01, 0.07, 0])),
   ]);
 const anklePump = (base: Pose): Motion =>
-  there([frame(base, rightLeg(78, 14, 18), legs(78, 14, 18)), frame(base, legs(78, 14, -46))], { props: [CHAIR], natural: 2 });
+  there([frame(base, rightLeg(78, 14, 18), legs(78, 14, 18)), frame(base, legs(78, 14, -46))], {
+    props: [CHAIR],
+    natural: 2,
+  });
 const heelToe = there(
-  [frame(STAND, hips(-0.03, 0.6), tilt(4), feet(0, 0.09, 0, { heelUp: -22 })), frame(STAND, hips(0.03, 0.6), feet(0, 0.09, 0, { heelUp: 34 }))],
+  [
+    frame(STAND, hips(-0.03, 0.6), tilt(4), feet(0, 0.09, 0, { heelUp: -22 })),
+    frame(STAND, hips(0.03, 0.6), feet(0, 0.09, 0, { heelUp: 34 })),
+  ],
   { natural: 3 },
 );
 const seatedHeelToe = there(
@@ -114,19 +143,33 @@ const seatedHeelToe = there(
 const open = (spread: number) => arms(58, 10, 74, 0, { spread });
 const toesUp = (x: number): Motion =>
   there(
-    [frame(STAND, hips(-0.02, 0.529), tilt(-2), feet(x)), frame(STAND, hips(-0.02, 0.529), tilt(-2), feet(x, 0.09, 0, { heelUp: -30 }))],
+    [
+      frame(STAND, hips(-0.02, 0.529), tilt(-2), feet(x)),
+      frame(STAND, hips(-0.02, 0.529), tilt(-2), feet(x, 0.09, 0, { heelUp: -30 })),
+    ],
     { props: [wallAhead(-0.075)], natural: 2 },
   );
 const kneeToWall = (x: number): Motion =>
   there(
     [
       frame(STAND, hips(x - 0.2, 0.48), rightFoot(x), leftFoot(x - 0.32, 0.1, 0, { heelUp: 10 }), hands(0.34, 0.72)),
-      frame(STAND, hips(x - 0.08, 0.42), tilt(4), rightFoot(x), leftFoot(x - 0.32, 0.1, 0, { heelUp: 34 }), hands(0.34, 0.68)),
+      frame(
+        STAND,
+        hips(x - 0.08, 0.42),
+        tilt(4),
+        rightFoot(x),
+        leftFoot(x - 0.32, 0.1, 0, { heelUp: 34 }),
+        hands(0.34, 0.68),
+      ),
     ],
     { props: [wallAhead(0.38)] },
   );
 const bentOver = (turn: number, reach = 0): Motion =>
-  sideToSide(frame(HINGE, arms(0, 76, 4)), frame(HINGE, hips(-0.1, 0.5), spine(8 + reach, 0, turn), arms(0, 88, 4), head(-6, 0, turn * 0.6)), { natural: 3 });
+  sideToSide(
+    frame(HINGE, arms(0, 76, 4)),
+    frame(HINGE, hips(-0.1, 0.5), spine(8 + reach, 0, turn), arms(0, 88, 4), head(-6, 0, turn * 0.6)),
+    { natural: 3 },
+  );
 
 export const circleFigures: Figures = {
   'wrist-circles': figure(as(wristRing(STAND), close), {
@@ -168,10 +211,19 @@ export const circleFigures: Figures = {
   'neck-side-bends': figure(as(sideToSide(STAND, frame(STAND, head(0, 36))), close)),
   'neck-half-circles': figure(
     as(
-      there([frame(STAND, head(4, 34)), frame(STAND, head(30, 20)), frame(STAND, head(42)), frame(STAND, head(30, -20)), frame(STAND, head(4, -34))], {
-        reps: 2,
-        natural: 5,
-      }),
+      there(
+        [
+          frame(STAND, head(4, 34)),
+          frame(STAND, head(30, 20)),
+          frame(STAND, head(42)),
+          frame(STAND, head(30, -20)),
+          frame(STAND, head(4, -34)),
+        ],
+        {
+          reps: 2,
+          natural: 5,
+        },
+      ),
       close,
     ),
     { 'turns and nods': as(round([STAND, frame(STAND, head(0, 0, 50)), STAND, frame(STAND, head(34))]), close) },
@@ -202,8 +254,14 @@ export const circleFigures: Figures = {
     'hinge lower': as(trunkRing(26, 62), { view: 'three-quarter' }),
   }),
   'hip-circles': figure(as(hipRing(0.1), { view: 'three-quarter' }), {
-    smaller: as(hipRing(0.05, { ...ON_HIPS, ...leftHand(0.36, 0.74) }), { props: [wallAhead(0.4)], view: 'three-quarter' }),
-    'hold a wall': as(hipRing(0.1, { ...ON_HIPS, ...leftHand(0.36, 0.74) }), { props: [wallAhead(0.4)], view: 'three-quarter' }),
+    smaller: as(hipRing(0.05, { ...ON_HIPS, ...leftHand(0.36, 0.74) }), {
+      props: [wallAhead(0.4)],
+      view: 'three-quarter',
+    }),
+    'hold a wall': as(hipRing(0.1, { ...ON_HIPS, ...leftHand(0.36, 0.74) }), {
+      props: [wallAhead(0.4)],
+      view: 'three-quarter',
+    }),
     'knee up and round': round([
       frame(LOOSE, ON_HIPS),
       frame(LOOSE, ON_HIPS, rightLeg(84, 88)),
@@ -258,25 +316,42 @@ export const circleFigures: Figures = {
     sitting: seatedHeelToe,
     'eyes closed': each(heelToe, arms(0, 40, 6)),
   }),
-  'finger-spreads-and-fists': figure(as(there([frame(STAND, open(1)), frame(STAND, open(-1))], { natural: 1.6 }), close), {
-    'arms held overhead': there([frame(STAND, arms(168, 12, 6, 0, { spread: 1 })), frame(STAND, arms(168, 12, 6, 0, { spread: -1 }))], {
-      natural: 1.6,
-    }),
-  }),
+  'finger-spreads-and-fists': figure(
+    as(there([frame(STAND, open(1)), frame(STAND, open(-1))], { natural: 1.6 }), close),
+    {
+      'arms held overhead': there(
+        [frame(STAND, arms(168, 12, 6, 0, { spread: 1 })), frame(STAND, arms(168, 12, 6, 0, { spread: -1 }))],
+        {
+          natural: 1.6,
+        },
+      ),
+    },
+  ),
   'shin-raises-at-the-wall': figure(toesUp(0.14), {
-    sitting: there([frame(SIT, feet(0.27)), frame(SIT, feet(0.27, 0.09, 0, { heelUp: -30 }))], { props: [CHAIR], natural: 2 }),
+    sitting: there([frame(SIT, feet(0.27)), frame(SIT, feet(0.27, 0.09, 0, { heelUp: -30 }))], {
+      props: [CHAIR],
+      natural: 2,
+    }),
     'feet further out': toesUp(0.24),
   }),
   'knee-to-wall-ankle-rock': figure(kneeToWall(0.2), {
-    'sitting, slide the foot back': there([frame(SIT, rightFoot(0.28)), frame(SIT, tilt(8), rightFoot(0.16))], { props: [CHAIR] }),
+    'sitting, slide the foot back': there([frame(SIT, rightFoot(0.28)), frame(SIT, tilt(8), rightFoot(0.16))], {
+      props: [CHAIR],
+    }),
     'foot closer': kneeToWall(0.25),
     'foot further away': kneeToWall(0.16),
   }),
-  'standing-side-bend': figure(sideToSide(frame(STAND, arms(2, 6)), frame(STAND, spine(0, 30), hips(0, 0.529, -0.03), arms(2, 6), rightArm(4, 4))), {
-    sitting: sideToSide(frame(SIT, arms(2, 14)), frame(SIT, spine(0, 26), arms(2, 14)), { props: [CHAIR] }),
-    'hand on thigh, small': sideToSide(frame(STAND, ON_HIPS), frame(STAND, spine(0, 16), ON_HIPS)),
-    'arm overhead': sideToSide(frame(STAND, arms(2, 8)), frame(STAND, spine(0, 30), hips(0, 0.529, -0.03), leftArm(0, 164, 10), rightArm(2, 6))),
-  }),
+  'standing-side-bend': figure(
+    sideToSide(frame(STAND, arms(2, 6)), frame(STAND, spine(0, 30), hips(0, 0.529, -0.03), arms(2, 6), rightArm(4, 4))),
+    {
+      sitting: sideToSide(frame(SIT, arms(2, 14)), frame(SIT, spine(0, 26), arms(2, 14)), { props: [CHAIR] }),
+      'hand on thigh, small': sideToSide(frame(STAND, ON_HIPS), frame(STAND, spine(0, 16), ON_HIPS)),
+      'arm overhead': sideToSide(
+        frame(STAND, arms(2, 8)),
+        frame(STAND, spine(0, 30), hips(0, 0.529, -0.03), leftArm(0, 164, 10), rightArm(2, 6)),
+      ),
+    },
+  ),
   'forward-and-back-bend': figure(
     round(
       [
@@ -288,40 +363,84 @@ export const circleFigures: Figures = {
       { natural: 6 },
     ),
     {
-      sitting: round([SIT, frame(SIT, tilt(26), spine(46), head(20)), SIT, frame(SIT, spine(-22), head(-14))], { props: [CHAIR], natural: 6 }),
+      sitting: round([SIT, frame(SIT, tilt(26), spine(46), head(20)), SIT, frame(SIT, spine(-22), head(-14))], {
+        props: [CHAIR],
+        natural: 6,
+      }),
     },
   ),
   'standing-trunk-twist': figure(
     as(
       sideToSide(
         frame(STAND, feet(0, 0.13), arms(6, 20, 10)),
-        frame(STAND, feet(0, 0.13), leftFoot(0, 0.13, 0, { heelUp: 24 }), tilt(0, 0, -18), spine(0, 0, -40), head(0, 0, -20), leftArm(54, -20, 30), rightArm(-24, 20, 40)),
+        frame(
+          STAND,
+          feet(0, 0.13),
+          leftFoot(0, 0.13, 0, { heelUp: 24 }),
+          tilt(0, 0, -18),
+          spine(0, 0, -40),
+          head(0, 0, -20),
+          leftArm(54, -20, 30),
+          rightArm(-24, 20, 40),
+        ),
       ),
       { view: 'three-quarter' },
     ),
     {
-      'hands on hips, small': as(sideToSide(frame(STAND, ON_HIPS), frame(STAND, ON_HIPS, spine(0, 0, -26))), { view: 'three-quarter' }),
+      'hands on hips, small': as(sideToSide(frame(STAND, ON_HIPS), frame(STAND, ON_HIPS, spine(0, 0, -26))), {
+        view: 'three-quarter',
+      }),
       'arms wide, bigger turn': as(
         sideToSide(
           frame(STAND, feet(0, 0.13), arms(0, 86, 4)),
-          frame(STAND, feet(0, 0.13), leftFoot(0, 0.13, 0, { heelUp: 30 }), tilt(0, 0, -26), spine(0, 0, -44), head(0, 0, -20), arms(0, 86, 4)),
+          frame(
+            STAND,
+            feet(0, 0.13),
+            leftFoot(0, 0.13, 0, { heelUp: 30 }),
+            tilt(0, 0, -26),
+            spine(0, 0, -44),
+            head(0, 0, -20),
+            arms(0, 86, 4),
+          ),
         ),
         { view: 'three-quarter' },
       ),
     },
   ),
   'trunk-twist-with-stick': figure(
-    as(sideToSide(frame(STAND, feet(0, 0.13), arms(-12, 74, 40, -70)), frame(STAND, feet(0, 0.13), spine(0, 0, -44), arms(-12, 74, 40, -70))), {
-      view: 'three-quarter',
-    }),
-    {
-      'arms crossed, no stick': as(sideToSide(frame(STAND, feet(0, 0.13), FOLDED), frame(STAND, feet(0, 0.13), FOLDED, spine(0, 0, -40))), {
+    as(
+      sideToSide(
+        frame(STAND, feet(0, 0.13), arms(-12, 74, 40, -70)),
+        frame(STAND, feet(0, 0.13), spine(0, 0, -44), arms(-12, 74, 40, -70)),
+      ),
+      {
         view: 'three-quarter',
-      }),
+      },
+    ),
+    {
+      'arms crossed, no stick': as(
+        sideToSide(frame(STAND, feet(0, 0.13), FOLDED), frame(STAND, feet(0, 0.13), FOLDED, spine(0, 0, -40))),
+        {
+          view: 'three-quarter',
+        },
+      ),
       'in a split stance': as(
         sideToSide(
-          frame(STAND, hips(-0.02, 0.48), rightFoot(0.16), leftFoot(-0.18, 0.09, 0, { heelUp: 24 }), arms(-12, 74, 40, -70)),
-          frame(STAND, hips(-0.02, 0.48), rightFoot(0.16), leftFoot(-0.18, 0.09, 0, { heelUp: 24 }), spine(0, 0, -44), arms(-12, 74, 40, -70)),
+          frame(
+            STAND,
+            hips(-0.02, 0.48),
+            rightFoot(0.16),
+            leftFoot(-0.18, 0.09, 0, { heelUp: 24 }),
+            arms(-12, 74, 40, -70),
+          ),
+          frame(
+            STAND,
+            hips(-0.02, 0.48),
+            rightFoot(0.16),
+            leftFoot(-0.18, 0.09, 0, { heelUp: 24 }),
+            spine(0, 0, -44),
+            arms(-12, 74, 40, -70),
+          ),
         ),
         { view: 'three-quarter' },
       ),

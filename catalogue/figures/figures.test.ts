@@ -25,7 +25,9 @@ const drawn: readonly Drawn[] = catalogue.flatMap((drill) =>
 const INSTANTS = Array.from({ length: 20 }, (_, index) => index / 20);
 
 /** What is wrong, over all variants and instants, each said once with its worst. */
-function worst(find: (pose: Pose, joints: Joints, motion: Motion) => readonly (readonly [what: string, by: number])[]): readonly string[] {
+function worst(
+  find: (pose: Pose, joints: Joints, motion: Motion) => readonly (readonly [what: string, by: number])[],
+): readonly string[] {
   const found = new Map<string, number>();
   for (const { name, motion } of drawn) {
     for (const instant of INSTANTS) {
@@ -95,14 +97,18 @@ describe('the figures of the catalogue', { timeout: 60_000 }, () => {
         ['head turn', head.left ?? 0],
       ];
       const bent = angles.some(([angle, degrees]) => angle === 'hip forward' && degrees > 40);
-      return angles.flatMap(([angle, degrees]) => (beyond(angle, degrees, bent) === 0 ? [] : [[angle, degrees] as const]));
+      return angles.flatMap(([angle, degrees]) =>
+        beyond(angle, degrees, bent) === 0 ? [] : [[angle, degrees] as const],
+      );
     });
     expect(wrong).toEqual([]);
   });
 
   it('keep every bone at its length', () => {
     const wrong = worst((_, joints) =>
-      bonesOf(joints).flatMap(([bone, is, should]) => (Math.abs(is - should) > 0.002 ? [[bone, is - should] as const] : [])),
+      bonesOf(joints).flatMap(([bone, is, should]) =>
+        Math.abs(is - should) > 0.002 ? [[bone, is - should] as const] : [],
+      ),
     );
     expect(wrong).toEqual([]);
   });
@@ -116,11 +122,17 @@ describe('the figures of the catalogue', { timeout: 60_000 }, () => {
         if (leg.kind === 'planted' && first.kind === 'planted' && sameFoot(keyframes, side)) {
           const turnsOnHeel = (leg.heelUp ?? 0) < 0;
           const here = turnsOnHeel ? joints.legs[side].heel : joints.legs[side].ball;
-          const there = turnsOnHeel ? jointsOf(flat(keyframes[0], side)).legs[side].heel : jointsOf(flat(keyframes[0], side)).legs[side].ball;
+          const there = turnsOnHeel
+            ? jointsOf(flat(keyframes[0], side)).legs[side].heel
+            : jointsOf(flat(keyframes[0], side)).legs[side].ball;
           if (distance(here, there) > 0.01) found.push([`${side} foot`, distance(here, there)]);
         }
         const arm = side === 'left' ? pose.leftArm : pose.rightArm;
-        if (arm.kind === 'planted' && sameHand(keyframes, side) && distance(joints.arms[side].wrist, arm.wrist) > 0.01) {
+        if (
+          arm.kind === 'planted' &&
+          sameHand(keyframes, side) &&
+          distance(joints.arms[side].wrist, arm.wrist) > 0.01
+        ) {
           found.push([`${side} hand`, distance(joints.arms[side].wrist, arm.wrist)]);
         }
         return found;
@@ -140,13 +152,20 @@ describe('the figures of the catalogue', { timeout: 60_000 }, () => {
 const sameFoot = (keyframes: readonly Pose[], side: 'left' | 'right'): boolean =>
   keyframes.every((pose) => {
     const [leg, first] = [pose[side], keyframes[0]?.[side]];
-    return leg.kind === 'planted' && first?.kind === 'planted' && distance(leg.foot, first.foot) < 1e-9 && leg.toesOut === first.toesOut;
+    return (
+      leg.kind === 'planted' &&
+      first?.kind === 'planted' &&
+      distance(leg.foot, first.foot) < 1e-9 &&
+      leg.toesOut === first.toesOut
+    );
   });
 
 const sameHand = (keyframes: readonly Pose[], side: 'left' | 'right'): boolean => {
   const wrists = keyframes.map((pose) => (side === 'left' ? pose.leftArm : pose.rightArm));
   const [first] = wrists;
-  return wrists.every((arm) => arm.kind === 'planted' && first?.kind === 'planted' && distance(arm.wrist, first.wrist) < 1e-9);
+  return wrists.every(
+    (arm) => arm.kind === 'planted' && first?.kind === 'planted' && distance(arm.wrist, first.wrist) < 1e-9,
+  );
 };
 
 /** The pose with a foot flat on the ground: where its ball and heel stand. */
@@ -159,8 +178,9 @@ function pointsOf(joints: Joints): readonly (readonly [string, Vector])[] {
   const { pelvis, waist, neck, head, crown, legs, arms } = joints;
   const limbs = SIDES.flatMap((side) => {
     const { spread: _, ...arm } = arms[side];
-    return [...Object.entries(legs[side]), ...Object.entries(arm)].map(([part, at]) => [`${side} ${part}`, at] as const);
+    return [...Object.entries(legs[side]), ...Object.entries(arm)].map(
+      ([part, at]) => [`${side} ${part}`, at] as const,
+    );
   });
   return [['pelvis', pelvis], ['waist', waist], ['neck', neck], ['head', head], ['crown', crown], ...limbs];
 }
-

@@ -47,13 +47,10 @@ interface Stride {
 /** Walking and running: the right leg reaches, then carries while the left swings through. */
 export function stride(how: Stride): Motion {
   const { reach, back = reach, hip, knee, elbow, lean = 2, lift = 0, travel = 0, natural = 1.1 } = how;
-  const contact = frame(
-    LOOSE,
-    tilt(lean),
-    rightLeg(reach + lean, 10, 4),
-    leftLeg(lean - back, 18, -18),
-    { ...leftArm(how.arms, 6, elbow), ...rightArm(-how.arms * 0.8, 8, elbow) },
-  );
+  const contact = frame(LOOSE, tilt(lean), rightLeg(reach + lean, 10, 4), leftLeg(lean - back, 18, -18), {
+    ...leftArm(how.arms, 6, elbow),
+    ...rightArm(-how.arms * 0.8, 8, elbow),
+  });
   const through = frame(
     LOOSE,
     tilt(lean),
@@ -96,13 +93,85 @@ export function knees(how: Knees): Motion {
 
 export const march = knees({ hip: 82, knee: 84, arms: 38, elbow: 50, natural: 1.3 });
 export const easyRun = knees({ hip: 42, knee: 78, arms: 34, elbow: 88, lift: 0.025, natural: 0.8 });
-export const walk = stride({ reach: 26, back: 20, hip: 18, knee: 46, arms: 24, elbow: 16, natural: 1.15, travel: 0.85 });
-export const briskWalk = stride({ reach: 30, back: 26, hip: 22, knee: 52, arms: 36, elbow: 80, lean: 5, natural: 0.95, travel: 1 });
-export const jog = stride({ reach: 30, back: 30, hip: 34, knee: 92, arms: 36, elbow: 88, lean: 6, lift: 0.03, natural: 0.75, travel: 1.4 });
-export const run = stride({ reach: 44, back: 30, hip: 58, knee: 112, arms: 52, elbow: 90, lean: 9, lift: 0.04, natural: 0.62, travel: 2 });
-export const sprint = stride({ reach: 58, back: 30, hip: 78, knee: 122, arms: 66, elbow: 88, lean: 13, lift: 0.05, natural: 0.5, travel: 2.6 });
-export const kickBacks = knees({ hip: 4, knee: 128, ankle: -20, arms: 22, elbow: 88, lift: 0.02, lean: 4, natural: 0.7, travel: 0.4 });
-export const highKnees = knees({ hip: 96, knee: 104, ankle: 10, arms: 46, elbow: 88, lift: 0.03, natural: 0.7, travel: 0.4, toes: 20 });
+export const walk = stride({
+  reach: 26,
+  back: 20,
+  hip: 18,
+  knee: 46,
+  arms: 24,
+  elbow: 16,
+  natural: 1.15,
+  travel: 0.85,
+});
+export const briskWalk = stride({
+  reach: 30,
+  back: 26,
+  hip: 22,
+  knee: 52,
+  arms: 36,
+  elbow: 80,
+  lean: 5,
+  natural: 0.95,
+  travel: 1,
+});
+export const jog = stride({
+  reach: 30,
+  back: 30,
+  hip: 34,
+  knee: 92,
+  arms: 36,
+  elbow: 88,
+  lean: 6,
+  lift: 0.03,
+  natural: 0.75,
+  travel: 1.4,
+});
+export const run = stride({
+  reach: 44,
+  back: 30,
+  hip: 58,
+  knee: 112,
+  arms: 52,
+  elbow: 90,
+  lean: 9,
+  lift: 0.04,
+  natural: 0.62,
+  travel: 2,
+});
+export const sprint = stride({
+  reach: 58,
+  back: 30,
+  hip: 78,
+  knee: 122,
+  arms: 66,
+  elbow: 88,
+  lean: 13,
+  lift: 0.05,
+  natural: 0.5,
+  travel: 2.6,
+});
+export const kickBacks = knees({
+  hip: 4,
+  knee: 128,
+  ankle: -20,
+  arms: 22,
+  elbow: 88,
+  lift: 0.02,
+  lean: 4,
+  natural: 0.7,
+  travel: 0.4,
+});
+export const highKnees = knees({
+  hip: 96,
+  knee: 104,
+  ankle: 10,
+  arms: 46,
+  elbow: 88,
+  lift: 0.03,
+  natural: 0.7,
+  travel: 0.4,
+  toes: 20,
+});
 
 /** A skip: a hop on the standing leg with the other knee up. */
 export const skip = (hip: number, lift: number, swing: number, travel: number, natural = 1.1): Motion =>
@@ -141,17 +210,19 @@ export const seatedRun = step([frame(SIT, rightFoot(0.24, 0.09, 0.09), swung(40,
 /** A star jump: together and low, apart and high. */
 export const jack = (out: number, armsLow: number, armsHigh: number, lift: number, natural = 1.2): Motion =>
   there(
-    [frame(LOOSE, legs(4, 10, 4, 1), arms(0, armsLow, 4)), frame(LOOSE, lying(0, lift), legs(6, 12, 4, out), arms(0, armsHigh, 4))],
+    [
+      frame(LOOSE, legs(4, 10, 4, 1), arms(0, armsLow, 4)),
+      frame(LOOSE, lying(0, lift), legs(6, 12, 4, out), arms(0, armsHigh, 4)),
+    ],
     { natural },
   );
 /** One foot out to the side and back, then the other. */
 export const stepOut = (out: number, armsHigh: number): Motion =>
-  sideToSide(
-    frame(LOOSE, arms(0, 10, 6)),
-    frame(LOOSE, rightLeg(0, 0, 0, out), arms(0, armsHigh, 6)),
-    { natural: 2.4 },
-  );
+  sideToSide(frame(LOOSE, arms(0, 10, 6)), frame(LOOSE, rightLeg(0, 0, 0, out), arms(0, armsHigh, 6)), {
+    natural: 2.4,
+  });
 /** Small bounces on both feet. */
 export const bounce = (lift: number, bend = 8, natural = 0.7, hands = arms(-4, 16, 70)): Motion =>
-  there([frame(LOOSE, legs(bend, bend * 2, bend), hands), frame(LOOSE, lying(0, lift), legs(2, 3, -36), hands)], { natural });
-
+  there([frame(LOOSE, legs(bend, bend * 2, bend), hands), frame(LOOSE, lying(0, lift), legs(2, 3, -36), hands)], {
+    natural,
+  });

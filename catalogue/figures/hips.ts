@@ -54,19 +54,31 @@ const seatedSpread = there(
   { props: [CHAIR], view: 'front' },
 );
 const reachOver = (lift: number): Motion =>
-  as(
-    sideToSide(bridge(lift), frame(bridge(lift), spine(0, 0, 24), rightArm(150, -40, 4))),
-    around,
-  );
+  as(sideToSide(bridge(lift), frame(bridge(lift), spine(0, 0, 24), rightArm(150, -40, 4))), around);
 const tableReach = round(
   [
-    frame(STAND, lying(), tilt(-12), feet(0.3), rightArm(-30, 20, 10), leftHand(-0.2, 0.02, 0.17, { fingersTo: [-1, 0, 0.3] })),
-    frame(STAND, hips(0.0, 0.24), tilt(-66), head(-20), spine(0, 0, -20), feet(0.3), rightArm(130, -10, 4), leftHand(-0.2, 0.02, 0.17, { fingersTo: [-1, 0, 0.3] })),
+    frame(
+      STAND,
+      lying(),
+      tilt(-12),
+      feet(0.3),
+      rightArm(-30, 20, 10),
+      leftHand(-0.2, 0.02, 0.17, { fingersTo: [-1, 0, 0.3] }),
+    ),
+    frame(
+      STAND,
+      hips(0.0, 0.24),
+      tilt(-66),
+      head(-20),
+      spine(0, 0, -20),
+      feet(0.3),
+      rightArm(130, -10, 4),
+      leftHand(-0.2, 0.02, 0.17, { fingersTo: [-1, 0, 0.3] }),
+    ),
   ],
   { natural: 4 },
 );
-const frog = (lift: number): Pose =>
-  bridge(lift, 0.24, feet(0.22, 0.02, 0, { toesOut: -40, kneeTo: [0.5, 0, 1] }));
+const frog = (lift: number): Pose => bridge(lift, 0.24, feet(0.22, 0.02, 0, { toesOut: -40, kneeTo: [0.5, 0, 1] }));
 const walkOut = (far: number, single: boolean): Motion =>
   there(
     [
@@ -79,26 +91,50 @@ const walkOut = (far: number, single: boolean): Motion =>
 const shell = (open: number, hip = 50): Pose =>
   frame(ON_SIDE, leftLeg(hip, 78, -10), rightLeg(hip, 78, -10, open * 0.5, open), arms(30, 0, 100, 30));
 const sideLeg = (out: number, bentKnee: boolean): Pose =>
-  frame(ON_SIDE, leftLeg(bentKnee ? 50 : 8, bentKnee ? 80 : 4, -10), rightLeg(bentKnee ? 50 : 0, bentKnee ? 80 : 2, 0, out), arms(30, 0, 100, 30));
+  frame(
+    ON_SIDE,
+    leftLeg(bentKnee ? 50 : 8, bentKnee ? 80 : 4, -10),
+    rightLeg(bentKnee ? 50 : 0, bentKnee ? 80 : 2, 0, out),
+    arms(30, 0, 100, 30),
+  );
 const onWall = hands(0.36, 0.8);
 const kick = (hip: number): Motion =>
-  there([frame(LOOSE, onWall), frame(LOOSE, tilt(6), leftLeg(6), rightLeg(-hip, 2, 0), onWall)], { props: [wallAhead(0.4)], natural: 2 });
+  there([frame(LOOSE, onWall), frame(LOOSE, tilt(6), leftLeg(6), rightLeg(-hip, 2, 0), onWall)], {
+    props: [wallAhead(0.4)],
+    natural: 2,
+  });
 const abduct = (about: Parts): Motion =>
-  there([frame(LOOSE, about), frame(LOOSE, rightLeg(0, 2, 0, 32), tilt(0, -4), leftLeg(0, 0, 0, -4), about)], { natural: 2 });
+  there([frame(LOOSE, about), frame(LOOSE, rightLeg(0, 2, 0, 32), tilt(0, -4), leftLeg(0, 0, 0, -4), about)], {
+    natural: 2,
+  });
 const bandAnkles: Prop = { kind: 'loop', around: ['leftAnkle', 'rightAnkle'] };
 const low = (depth: number, hand: Parts = arms(44, 4, 60)): Pose =>
   frame(LOOSE, tilt(depth * 0.5), legs(depth * 1.5, depth * 1.7, depth * 0.5, 10), hand);
 /** Steps to the right with the hips held low: apart, then in. */
 const sideWalk = (depth: number, hand?: Parts): Motion =>
-  round([frame(low(depth, hand), legs(depth * 1.5, depth * 1.7, depth * 0.5, 6)), frame(low(depth, hand), legs(depth * 1.5, depth * 1.7, depth * 0.5, 21))], {
-    natural: 2,
-    travel: [0, 0.4],
-  });
+  round(
+    [
+      frame(low(depth, hand), legs(depth * 1.5, depth * 1.7, depth * 0.5, 6)),
+      frame(low(depth, hand), legs(depth * 1.5, depth * 1.7, depth * 0.5, 21)),
+    ],
+    {
+      natural: 2,
+      travel: [0, 0.4],
+    },
+  );
 const forwardWalk = (depth: number): Motion =>
   round(
     [
-      frame(low(depth), rightLeg(depth * 1.9, depth * 1.7, depth * 0.4, 18), leftLeg(depth * 1.1, depth * 1.7, depth * 0.6, 18)),
-      frame(low(depth), rightLeg(depth * 1.1, depth * 1.7, depth * 0.6, 18), leftLeg(depth * 1.9, depth * 1.7, depth * 0.4, 18)),
+      frame(
+        low(depth),
+        rightLeg(depth * 1.9, depth * 1.7, depth * 0.4, 18),
+        leftLeg(depth * 1.1, depth * 1.7, depth * 0.6, 18),
+      ),
+      frame(
+        low(depth),
+        rightLeg(depth * 1.1, depth * 1.7, depth * 0.6, 18),
+        leftLeg(depth * 1.9, depth * 1.7, depth * 0.4, 18),
+      ),
     ],
     { natural: 2.2, reps: 2, travel: [0.4, 0], view: 'three-quarter' },
   );
@@ -112,17 +148,42 @@ const seatedRaise = there([SIT, frame(SIT, feet(0.25, 0.09, 0, { heelUp: 36 }))]
 const quadLift = (from: number, to: number): Motion =>
   there([frame(SIT, rightLeg(88, from, 0)), frame(SIT, rightLeg(90, to, 14))], { props: [CHAIR] });
 const set = (lift: number): Motion =>
-  there([frame(LONG_SIT, leftFoot(0.26), rightLeg(80, 12, -6, 4)), frame(LONG_SIT, leftFoot(0.26), rightLeg(82 + lift, 0, 14, 4))], { natural: 5 });
+  there(
+    [
+      frame(LONG_SIT, leftFoot(0.26), rightLeg(80, 12, -6, 4)),
+      frame(LONG_SIT, leftFoot(0.26), rightLeg(82 + lift, 0, 14, 4)),
+    ],
+    { natural: 5 },
+  );
 const sitOnWall = (y: number, about: Parts = {}): Motion =>
   still(frame(STAND, hips(-0.05, y), tilt(-1), feet(0.22), arms(70, 6, 20), about), { props: [wallAhead(-0.11)] });
 const oneLeg = (about: Parts): Pose => frame(LOOSE, rightLeg(52, 64, 0), about);
 const hitch = (up: number, about: Parts, over = 0): Motion =>
   there(
     [
-      frame(STAND, hips(0, 0.529 + over, -0.02), tilt(0, up * (over > 0 ? 0.6 : 0.1)), spine(0, -up * 0.4), leftFoot(0, 0.09, over), rightLeg(2, 6, 4), about),
-      frame(STAND, hips(0, 0.529 + over, -0.02), tilt(0, -up), spine(0, up * 0.6), leftFoot(0, 0.09, over), rightLeg(2, 6, 4), about),
+      frame(
+        STAND,
+        hips(0, 0.529 + over, -0.02),
+        tilt(0, up * (over > 0 ? 0.6 : 0.1)),
+        spine(0, -up * 0.4),
+        leftFoot(0, 0.09, over),
+        rightLeg(2, 6, 4),
+        about,
+      ),
+      frame(
+        STAND,
+        hips(0, 0.529 + over, -0.02),
+        tilt(0, -up),
+        spine(0, up * 0.6),
+        leftFoot(0, 0.09, over),
+        rightLeg(2, 6, 4),
+        about,
+      ),
     ],
-    { natural: 2.4, props: over > 0 ? [{ kind: 'block', x: 0.04, z: -0.12, height: over, deep: 0.26, wide: 0.2 }] : [] },
+    {
+      natural: 2.4,
+      props: over > 0 ? [{ kind: 'block', x: 0.04, z: -0.12, height: over, deep: 0.26, wide: 0.2 }] : [],
+    },
   );
 const stepIn = (pause: boolean, about: Parts = ON_HIPS): Motion =>
   sideToSide(
@@ -136,7 +197,13 @@ const squatPulse = (depth: number, rise: number, about: Parts = arms(60, 4, 20),
   there(
     [
       frame(STAND, hips(-0.1, 0.47 - depth), tilt(30), feet(0, 0.12, 0, heels > 0 ? { heelUp: heels } : {}), about),
-      frame(STAND, hips(-0.08, 0.47 - depth + rise), tilt(24), feet(0, 0.12, 0, heels > 0 ? { heelUp: heels } : {}), about),
+      frame(
+        STAND,
+        hips(-0.08, 0.47 - depth + rise),
+        tilt(24),
+        feet(0, 0.12, 0, heels > 0 ? { heelUp: heels } : {}),
+        about,
+      ),
     ],
     { natural: 1.6 },
   );
@@ -147,14 +214,20 @@ export const hipFigures: Figures = {
     'smaller range': bridging(ON_BACK, bridge(0.08)),
     'one leg': bridging(frame(ON_BACK, leftLeg(30, 4, 0)), bridge(0.14, 0.3, leftLeg(-18, 4, 0))),
   }),
-  'banded-bridge-with-knee-spread': figure(as(there([bridge(0.14, 0.3, shutKnees), bridge(0.14, 0.3, wideKnees)]), around), {
-    'seated knee spread': seatedSpread,
-  }),
+  'banded-bridge-with-knee-spread': figure(
+    as(there([bridge(0.14, 0.3, shutKnees), bridge(0.14, 0.3, wideKnees)]), around),
+    {
+      'seated knee spread': seatedSpread,
+    },
+  ),
   'single-leg-bridge': figure(bridging(frame(ON_BACK, leftLeg(30, 4, 0)), bridge(0.14, 0.3, leftLeg(-18, 4, 0))), {
     'two legs': bridging(ON_BACK, bridge(0.14)),
     'two up, one down': there([ON_BACK, bridge(0.14), bridge(0.14, 0.3, rightFoot(0.3))], { natural: 4 }),
     'foot on a step': as(
-      bridging(frame(ON_BACK, leftLeg(30, 4, 0), rightFoot(0.32, 0.09, STEP_HEIGHT)), bridge(0.17, 0.32, rightFoot(0.32, 0.09, STEP_HEIGHT), leftLeg(-18, 4, 0))),
+      bridging(
+        frame(ON_BACK, leftLeg(30, 4, 0), rightFoot(0.32, 0.09, STEP_HEIGHT)),
+        bridge(0.17, 0.32, rightFoot(0.32, 0.09, STEP_HEIGHT), leftLeg(-18, 4, 0)),
+      ),
       { props: [{ kind: 'block', x: 0.37, height: STEP_HEIGHT, deep: 0.22, wide: 0.4 }] },
     ),
   }),
@@ -170,7 +243,10 @@ export const hipFigures: Figures = {
     'one leg at a time': walkOut(0.4, true),
   }),
   clamshell: figure(there([shell(0), shell(42)], around), {
-    'sitting, knees press out on the hands': as(each(seatedSpread, holding('rightKnee', [0.02, 0.02, 0.03])), { props: [CHAIR], view: 'front' }),
+    'sitting, knees press out on the hands': as(each(seatedSpread, holding('rightKnee', [0.02, 0.02, 0.03])), {
+      props: [CHAIR],
+      view: 'front',
+    }),
     smaller: there([shell(0), shell(20)], around),
   }),
   'side-lying-leg-lift': figure(there([sideLeg(0, false), sideLeg(38, false)]), {
@@ -188,7 +264,11 @@ export const hipFigures: Figures = {
     'no band': sideWalk(20),
     'band at the ankles': as(sideWalk(20), { props: [bandAnkles] }),
   }),
-  'monster-walk': figure(forwardWalk(30), { 'no band': forwardWalk(30), higher: forwardWalk(18), lower: forwardWalk(42) }),
+  'monster-walk': figure(forwardWalk(30), {
+    'no band': forwardWalk(30),
+    higher: forwardWalk(18),
+    lower: forwardWalk(42),
+  }),
   'side-monster-walk': figure(sideWalk(38), { 'no band': sideWalk(38), higher: sideWalk(24), lower: sideWalk(50) }),
   'squat-walk': figure(forwardWalk(48), {
     higher: forwardWalk(28),
@@ -197,8 +277,22 @@ export const hipFigures: Figures = {
   'hip-airplane-assisted': figure(airplane(hands(0.6, 0.7, 0.12), [wallAhead(0.64)]), {
     'back toe stays down': there(
       [
-        frame(STAND, hips(-0.06, 0.5), tilt(52, -8), leftFoot(0), rightFoot(-0.3, 0.09, 0, { heelUp: 40 }), hands(0.5, 0.74)),
-        frame(STAND, hips(-0.06, 0.5), tilt(52, 14), leftFoot(0), rightFoot(-0.3, 0.09, 0, { heelUp: 40 }), hands(0.5, 0.74)),
+        frame(
+          STAND,
+          hips(-0.06, 0.5),
+          tilt(52, -8),
+          leftFoot(0),
+          rightFoot(-0.3, 0.09, 0, { heelUp: 40 }),
+          hands(0.5, 0.74),
+        ),
+        frame(
+          STAND,
+          hips(-0.06, 0.5),
+          tilt(52, 14),
+          leftFoot(0),
+          rightFoot(-0.3, 0.09, 0, { heelUp: 40 }),
+          hands(0.5, 0.74),
+        ),
       ],
       { natural: 5, props: [wallAhead(0.54)], ...around },
     ),
@@ -208,23 +302,32 @@ export const hipFigures: Figures = {
     seated: seatedRaise,
     'hold a wall': as(raise({ ...arms(3, 8, 10), ...leftHand(0.36, 0.78) }), { props: [wallAhead(0.4)] }),
     'one leg': there(
-      [frame(STAND, leftLeg(10, 70, -10)), frame(STAND, hips(0.03, 0.6), rightFoot(0, 0.09, 0, { heelUp: 42 }), leftLeg(10, 70, -10))],
+      [
+        frame(STAND, leftLeg(10, 70, -10)),
+        frame(STAND, hips(0.03, 0.6), rightFoot(0, 0.09, 0, { heelUp: 42 }), leftLeg(10, 70, -10)),
+      ],
       { natural: 3 },
     ),
   }),
   'seated-quad-lift': figure(quadLift(90, 4), {
-    'quad set, leg resting': there([frame(SIT, rightFoot(0.46, 0.09, 0, { heelUp: -20 })), frame(SIT, rightFoot(0.48, 0.09, 0, { heelUp: -34 }))], {
-      props: [CHAIR],
-      natural: 4,
-    }),
+    'quad set, leg resting': there(
+      [frame(SIT, rightFoot(0.46, 0.09, 0, { heelUp: -20 })), frame(SIT, rightFoot(0.48, 0.09, 0, { heelUp: -34 }))],
+      {
+        props: [CHAIR],
+        natural: 4,
+      },
+    ),
     smaller: quadLift(90, 44),
     'loop band at the ankles': as(quadLift(90, 4), { props: [CHAIR, bandAnkles] }),
   }),
   'quad-set': figure(set(0), {
-    'on a chair, heel down': there([frame(SIT, rightFoot(0.46, 0.09, 0, { heelUp: -20 })), frame(SIT, rightFoot(0.48, 0.09, 0, { heelUp: -34 }))], {
-      props: [CHAIR],
-      natural: 5,
-    }),
+    'on a chair, heel down': there(
+      [frame(SIT, rightFoot(0.46, 0.09, 0, { heelUp: -20 })), frame(SIT, rightFoot(0.48, 0.09, 0, { heelUp: -34 }))],
+      {
+        props: [CHAIR],
+        natural: 5,
+      },
+    ),
     'lift the heel': set(12),
   }),
   'wall-sit': figure(sitOnWall(0.29), {
@@ -232,9 +335,18 @@ export const hipFigures: Figures = {
     'one heel up': as(sitOnWall(0.29, rightFoot(0.22, 0.09, 0, { heelUp: 34 })), { view: 'side' }),
   }),
   'single-leg-stand': figure(still(oneLeg(arms(0, 34, 10)), around), {
-    'toes of the other foot down': still(frame(STAND, rightFoot(0.1, 0.09, 0, { heelUp: 50 }), leftHand(0.36, 0.78)), { ...around, props: [wallAhead(0.4)] }),
-    'fingertips on a wall': still(frame(oneLeg(arms(0, 30, 10)), leftHand(0.34, 0.78)), { ...around, props: [wallAhead(0.42)] }),
-    'turn the head': there([oneLeg(arms(0, 34, 10)), frame(oneLeg(arms(0, 34, 10)), head(0, 0, 55))], { ...around, natural: 6 }),
+    'toes of the other foot down': still(frame(STAND, rightFoot(0.1, 0.09, 0, { heelUp: 50 }), leftHand(0.36, 0.78)), {
+      ...around,
+      props: [wallAhead(0.4)],
+    }),
+    'fingertips on a wall': still(frame(oneLeg(arms(0, 30, 10)), leftHand(0.34, 0.78)), {
+      ...around,
+      props: [wallAhead(0.42)],
+    }),
+    'turn the head': there([oneLeg(arms(0, 34, 10)), frame(oneLeg(arms(0, 34, 10)), head(0, 0, 55))], {
+      ...around,
+      natural: 6,
+    }),
   }),
   'glute-squeeze-standing': figure(squeeze, {
     sitting: there([SIT, frame(SIT, hips(0, 0.315), tilt(-4))], { props: [CHAIR], natural: 4 }),
@@ -250,7 +362,9 @@ export const hipFigures: Figures = {
     'pause on one leg': stepIn(true),
   }),
   'heel-raise-with-a-squeeze': figure(raise(ON_HIPS), {
-    'hold three at the top': still(frame(STAND, hips(0.03, 0.6), feet(0, 0.09, 0, { heelUp: 42 }), ON_HIPS), { natural: 4 }),
+    'hold three at the top': still(frame(STAND, hips(0.03, 0.6), feet(0, 0.09, 0, { heelUp: 42 }), ON_HIPS), {
+      natural: 4,
+    }),
   }),
   'quarter-squat-pulses': figure(squatPulse(0.07, 0.05), {
     'rise from a chair, half way': there(

@@ -17,7 +17,10 @@ import { stretchFigures } from './stretches.ts';
 import { trunkFigures } from './trunk.ts';
 
 /** The figure of every drill in the catalogue by its id, and of every posture. */
-export const figures: Figures = { ...breathingFigures, ...rollingFigures, ...stretchFigures,
+export const figures: Figures = {
+  ...breathingFigures,
+  ...rollingFigures,
+  ...stretchFigures,
   ...pulseFigures,
   ...runningFigures,
   ...circleFigures,

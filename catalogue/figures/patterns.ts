@@ -37,10 +37,16 @@ const behindHead = holding('head', [-0.03, 0.0, 0.05], [0.1, 0, 1]);
 /** A squat to a hip height, the trunk leaning so far. */
 const squat = (y: number, lean: number, hand: Parts, width = 0.11, back = 0.12): Pose =>
   frame(STAND, hips(-back, y), tilt(lean), feet(0, width, 0, { toesOut: 12 }), hand);
-const stand = (hand: Parts, width = 0.11): Pose => frame(STAND, hips(-0.01, 0.53), feet(0, width, 0, { toesOut: 12 }), hand);
+const stand = (hand: Parts, width = 0.11): Pose =>
+  frame(STAND, hips(-0.01, 0.53), feet(0, width, 0, { toesOut: 12 }), hand);
 const forward = arms(88, 2, 4);
-const squatting = (y: number, lean: number, hand: Parts, top: Parts = hand, about: Parameters<typeof there>[1] = {}): Motion =>
-  there([stand(top), squat(y, lean, hand)], about);
+const squatting = (
+  y: number,
+  lean: number,
+  hand: Parts,
+  top: Parts = hand,
+  about: Parameters<typeof there>[1] = {},
+): Motion => there([stand(top), squat(y, lean, hand)], about);
 const seat: Prop = { kind: 'chair', x: -0.28 };
 const toChair = (y: number, hand: Parts, top: Parts = arms(20, 6, 20)): Motion =>
   there([stand(top), frame(STAND, hips(-0.26, y), tilt(38), feet(0, 0.11), hand)], { props: [seat] });
@@ -48,11 +54,18 @@ const atChest: Parts = arms(34, 4, 138, 30);
 const overhead = arms(174, 26, 4);
 const deep = (hand: Parts, lean = 34): Pose => squat(0.19, lean, hand, 0.16, 0.1);
 const toes = holding('rightToe', [-0.02, 0.05, 0.02], [-0.2, 0, 1]);
-const bent = (hand: Parts, lean = 104): Pose => frame(STAND, hips(-0.06, 0.5), tilt(lean), spine(30), head(10), feet(0, 0.14), hand);
+const bent = (hand: Parts, lean = 104): Pose =>
+  frame(STAND, hips(-0.06, 0.5), tilt(lean), spine(30), head(10), feet(0, 0.14), hand);
 const rotated = (y: number): Motion =>
   sideToSide(
     squat(y + 0.02, 26, holding('rightAnkle', [0.02, 0.06, -0.03]), 0.17, 0.1),
-    frame(squat(y + 0.02, 24, {}, 0.17, 0.1), leftHand(0.1, y * 0.5, 0.06), rightArm(70, 96, 4), spine(0, 0, -42), head(0, 0, -20)),
+    frame(
+      squat(y + 0.02, 24, {}, 0.17, 0.1),
+      leftHand(0.1, y * 0.5, 0.06),
+      rightArm(70, 96, 4),
+      spine(0, 0, -42),
+      head(0, 0, -20),
+    ),
     { view: 'three-quarter', natural: 4 },
   );
 const domeTop = 0.1;
@@ -76,25 +89,63 @@ const toeUp: Parts = { ...rightFoot(0.14, 0.09, 0, { heelUp: -20 }), ...leftFoot
 
 /** The hands walked from the feet to a plank; the toes stay. */
 const fold = (hand: number, knee: number): Pose =>
-  frame(STAND, hips(-0.06, knee), tilt(knee < 0.45 ? 78 : 92), spine(46), head(10), feet(0), hands(hand, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
+  frame(
+    STAND,
+    hips(-0.06, knee),
+    tilt(knee < 0.45 ? 78 : 92),
+    spine(46),
+    head(10),
+    feet(0),
+    hands(hand, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
+  );
 const plankFrom = (drop: number): Pose =>
-  frame(STAND, hips(0.48 + drop * 0.25, 0.24 - drop), tilt(72 + drop * 110), head(-14), feet(-0.06, 0.09, 0, { heelUp: 66 }), hands(0.75, 0.02, 0.15, { elbowTo: [-0.4, -0.9, 0.5], fingersTo: [1, 0, 0] }));
+  frame(
+    STAND,
+    hips(0.48 + drop * 0.25, 0.24 - drop),
+    tilt(72 + drop * 110),
+    head(-14),
+    feet(-0.06, 0.09, 0, { heelUp: 66 }),
+    hands(0.75, 0.02, 0.15, { elbowTo: [-0.4, -0.9, 0.5], fingersTo: [1, 0, 0] }),
+  );
 const tall = frame(STAND, hands(0.14, 0.5, 0.14));
-const pike = frame(STAND, hips(0.12, 0.46), tilt(100), spine(10), feet(-0.02, 0.09, 0, { heelUp: 20 }), hands(0.5, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
-const inch = (more: readonly Pose[] = []): Motion => there([tall, fold(0.14, 0.49), pike, plankFrom(0), ...more], { natural: 9, reps: 1 });
-const hipDrop: Pose = frame(plankFrom(0.1), feet(-0.06, 0.09, 0, { heelUp: 76 }), hips(0.5, 0.15), tilt(54), spine(-30), head(-20));
+const pike = frame(
+  STAND,
+  hips(0.12, 0.46),
+  tilt(100),
+  spine(10),
+  feet(-0.02, 0.09, 0, { heelUp: 20 }),
+  hands(0.5, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
+);
+const inch = (more: readonly Pose[] = []): Motion =>
+  there([tall, fold(0.14, 0.49), pike, plankFrom(0), ...more], { natural: 9, reps: 1 });
+const hipDrop: Pose = frame(
+  plankFrom(0.1),
+  feet(-0.06, 0.09, 0, { heelUp: 76 }),
+  hips(0.5, 0.15),
+  tilt(54),
+  spine(-30),
+  head(-20),
+);
 
 const drive = (height: number, hand: Parts = {}): Motion =>
   there(
     [
       frame(STAND, swung(20, 70)),
       frame(STAND, hips(0.1, 0.52), tilt(12), rightFoot(0.28, 0.09, height), swung(0, 70)),
-      frame(STAND, hips(0.27, 0.66), rightFoot(0.28, 0.09, height), leftFoot(0.42, 0.09, height + 0.25), swung(-40, 80)),
+      frame(
+        STAND,
+        hips(0.27, 0.66),
+        rightFoot(0.28, 0.09, height),
+        leftFoot(0.42, 0.09, height + 0.25),
+        swung(-40, 80),
+      ),
     ].map((pose) => frame(pose, hand)),
     { natural: 3, props: [{ kind: 'block', x: 0.3, height, deep: 0.24, wide: 0.4 }] },
   );
 /** On hands and toes with low knees. */
-const crawler: Pose = underShoulders(frame(STAND, fixed('rightToe', -0.1, 0, 0.0955), tilt(80), legs(88, 84, 4), head(-16)));
+const crawler: Pose = underShoulders(
+  frame(STAND, fixed('rightToe', -0.1, 0, 0.0955), tilt(80), legs(88, 84, 4), head(-16)),
+);
 const crawl = (travel: number, low: boolean, natural: number): Motion => {
   const y = low ? 0.26 : 0.29;
   const pose = (rightX: number, leftX: number, rightFootX: number, leftFootX: number): Pose =>
@@ -108,7 +159,11 @@ const crawl = (travel: number, low: boolean, natural: number): Motion => {
       rightHand(rightX, 0.02, 0.15, { fingersTo: [1, 0, 0] }),
       leftHand(leftX, 0.02, 0.15, { fingersTo: [1, 0, 0] }),
     );
-  return round([pose(0.38, 0.2, -0.36, -0.16), pose(0.2, 0.38, -0.16, -0.36)], { natural, reps: 2, travel: [travel, 0] });
+  return round([pose(0.38, 0.2, -0.36, -0.16), pose(0.2, 0.38, -0.16, -0.36)], {
+    natural,
+    reps: 2,
+    travel: [travel, 0],
+  });
 };
 const lateral = (travel: number, natural: number): Motion =>
   there(
@@ -120,10 +175,23 @@ const lateral = (travel: number, natural: number): Motion =>
   );
 const benchHands = hands(0.3, BENCH_HEIGHT + 0.02, 0.14, { fingersTo: [1, 0, 0] });
 const bench: Prop = { kind: 'block', x: 0.36, height: BENCH_HEIGHT, deep: 0.26, wide: 0.6 };
-const benchMarch = step([frame(STAND, hips(-0.24, 0.44), tilt(52), head(-14), feet(-0.4, 0.09, 0, { heelUp: 24 }), rightFoot(-0.2, 0.09, 0.14, { heelUp: 30 }), benchHands)], {
-  natural: 1.6,
-  props: [bench],
-});
+const benchMarch = step(
+  [
+    frame(
+      STAND,
+      hips(-0.24, 0.44),
+      tilt(52),
+      head(-14),
+      feet(-0.4, 0.09, 0, { heelUp: 24 }),
+      rightFoot(-0.2, 0.09, 0.14, { heelUp: 30 }),
+      benchHands,
+    ),
+  ],
+  {
+    natural: 1.6,
+    props: [bench],
+  },
+);
 const skipLunge = (lift: number, natural: number): Motion => {
   const [low, high] = basicSkip.keyframes;
   const jumped = skip(72, lift, 40, 1).keyframes[1];
@@ -133,17 +201,27 @@ const skipLunge = (lift: number, natural: number): Motion => {
 const pushDrive = (dip: boolean, across: number, props: readonly Prop[] = [], base: Pose = PLANK): Motion => {
   const up = frame(base, legs(0, 0, -4));
   const knee = frame(base, fixed('leftToe', -0.78, 0, -0.0955), rightLeg(120, 136, -58, across), leftLeg(0, 0, -4));
-  const low = frame(STAND, fixed('rightToe', -0.78, 0, 0.0955), tilt(84), legs(0, 0, -4), head(-12), { rightArm: base.rightArm, leftArm: base.leftArm });
+  const low = frame(STAND, fixed('rightToe', -0.78, 0, 0.0955), tilt(84), legs(0, 0, -4), head(-12), {
+    rightArm: base.rightArm,
+    leftArm: base.leftArm,
+  });
   const between = frame(knee, rightLeg(62, 112, -50, 36));
   return step([dip ? low : up, between, knee, between], { natural: 4, props });
 };
 const bow = (lean: number, hand: Parts): Motion => there([frame(STAND, hand), hinge(lean, hand)]);
-const press = (low: Pose, high: Parts, top = 0): Motion => round([stand(atChest), low, stand(atChest), frame(stand(high), hips(-0.01, 0.53 + top))], { natural: 4 });
+const press = (low: Pose, high: Parts, top = 0): Motion =>
+  round([stand(atChest), low, stand(atChest), frame(stand(high), hips(-0.01, 0.53 + top))], { natural: 4 });
 const chop = (high: Parts, low: Parts, base = STAND, sink = 0.08): Motion =>
-  there([frame(base, spine(0, 0, -30), high), frame(base, ...(base === STAND ? [hips(-0.06, 0.5 - sink), tilt(24)] : [tilt(16)]), spine(14, 0, 34), low)], {
-    natural: 2.4,
-    view: 'three-quarter',
-  });
+  there(
+    [
+      frame(base, spine(0, 0, -30), high),
+      frame(base, ...(base === STAND ? [hips(-0.06, 0.5 - sink), tilt(24)] : [tilt(16)]), spine(14, 0, 34), low),
+    ],
+    {
+      natural: 2.4,
+      view: 'three-quarter',
+    },
+  );
 const stepTurn = (depth: number, turn: number): Motion =>
   as(
     sideToSide(
@@ -163,9 +241,15 @@ const stepTurn = (depth: number, turn: number): Motion =>
 
 export const patternFigures: Figures = {
   'chair-squat': figure(toChair(0.305, forward), {
-    'push up with the hands': there([frame(SIT, tilt(24), hands(0, 0.29, 0.17)), frame(STAND, hips(0.06, 0.4), tilt(40), feet(0.25), arms(20, 8, 10))], {
-      props: [CHAIR],
-    }),
+    'push up with the hands': there(
+      [
+        frame(SIT, tilt(24), hands(0, 0.29, 0.17)),
+        frame(STAND, hips(0.06, 0.4), tilt(40), feet(0.25), arms(20, 8, 10)),
+      ],
+      {
+        props: [CHAIR],
+      },
+    ),
     'higher seat': toChair(0.36, forward),
     'body-weight squat': squatting(0.25, 32, forward, arms(20, 6, 20)),
   }),
@@ -173,7 +257,9 @@ export const patternFigures: Figures = {
     'to a chair': toChair(0.305, forward),
     shallow: squatting(0.39, 22, forward, arms(20, 6, 20)),
     'hands behind the head': squatting(0.25, 26, behindHead),
-    'goblet hold': there([stand(atChest), squat(0.24, 24, atChest)], { props: [{ kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0.02, 0.06, 0] }] }),
+    'goblet hold': there([stand(atChest), squat(0.24, 24, atChest)], {
+      props: [{ kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0.02, 0.06, 0] }],
+    }),
   }),
   'prisoner-squat': figure(as(squatting(0.25, 24, behindHead), { view: 'three-quarter' }), {
     'hands in front': as(squatting(0.25, 30, forward, arms(20, 6, 20)), { view: 'three-quarter' }),
@@ -189,55 +275,94 @@ export const patternFigures: Figures = {
       props: [{ kind: 'band', through: ['leftWrist', 'leftHeel', 'rightHeel', 'rightWrist'] }],
     }),
     {
-      'no band': there([squat(0.24, 22, atChest, 0.15), squat(0.2, 22, atChest, 0.16)], { natural: 5, view: 'three-quarter' }),
+      'no band': there([squat(0.24, 22, atChest, 0.15), squat(0.2, 22, atChest, 0.16)], {
+        natural: 5,
+        view: 'three-quarter',
+      }),
     },
   ),
   'overhead-squat': figure(as(squatting(0.26, 22, overhead), { view: 'three-quarter' }), {
-    'half depth': as(there([stand(overhead), frame(STAND, hips(-0.2, 0.38), tilt(24), feet(0, 0.11), overhead)], { props: [seat] }), { view: 'three-quarter' }),
+    'half depth': as(
+      there([stand(overhead), frame(STAND, hips(-0.2, 0.38), tilt(24), feet(0, 0.11), overhead)], { props: [seat] }),
+      { view: 'three-quarter' },
+    ),
     'arms forward': as(squatting(0.25, 30, arms(92, 14, 4), arms(40, 14, 10)), { view: 'three-quarter' }),
     'light plate': as(squatting(0.26, 22, arms(174, -4, 4)), { view: 'three-quarter' }),
   }),
   'squat-to-stand': figure(there([bent(toes), deep(toes, 18)], { natural: 4 }), {
-    'hands on thighs': there([frame(STAND, hips(-0.1, 0.48), tilt(50), holding('rightKnee', [0, 0.06, 0])), frame(STAND, hips(-0.12, 0.3), tilt(40), feet(0, 0.14), holding('rightKnee', [0, 0.06, 0]))], {
-      natural: 4,
+    'hands on thighs': there(
+      [
+        frame(STAND, hips(-0.1, 0.48), tilt(50), holding('rightKnee', [0, 0.06, 0])),
+        frame(STAND, hips(-0.12, 0.3), tilt(40), feet(0, 0.14), holding('rightKnee', [0, 0.06, 0])),
+      ],
+      {
+        natural: 4,
+      },
+    ),
+    'hold the shins': there(
+      [bent(holding('rightAnkle', [0.04, 0.1, 0.02]), 92), deep(holding('rightAnkle', [0.04, 0.1, 0.02]), 28)],
+      { natural: 4 },
+    ),
+    'reach up from the bottom': round([bent(toes), deep(toes, 18), deep(arms(166, 8, 4), 14), stand(arms(172, 6, 4))], {
+      natural: 6,
     }),
-    'hold the shins': there([bent(holding('rightAnkle', [0.04, 0.1, 0.02]), 92), deep(holding('rightAnkle', [0.04, 0.1, 0.02]), 28)], { natural: 4 }),
-    'reach up from the bottom': round([bent(toes), deep(toes, 18), deep(arms(166, 8, 4), 14), stand(arms(172, 6, 4))], { natural: 6 }),
   }),
   'deep-squat-with-rotation': figure(rotated(0.18), {
-    'seated, turn and reach': sideToSide(frame(SIT, tilt(14)), frame(SIT, tilt(14), leftHand(0.2, 0.3, 0.06), rightArm(70, 96, 4), spine(0, 0, -42)), {
-      props: [CHAIR],
-      view: 'three-quarter',
-    }),
+    'seated, turn and reach': sideToSide(
+      frame(SIT, tilt(14)),
+      frame(SIT, tilt(14), leftHand(0.2, 0.3, 0.06), rightArm(70, 96, 4), spine(0, 0, -42)),
+      {
+        props: [CHAIR],
+        view: 'three-quarter',
+      },
+    ),
     'half squat': rotated(0.3),
   }),
   'squat-on-half-dome': figure(onDome(forward), {
     'on the floor': squatting(0.3, 30, forward),
-    'hold a rail': as(onDome(hands(0.34, 0.62, 0.1)), { props: [{ kind: 'half-dome', x: 0 }, { kind: 'chair', x: 0.5 }] }),
+    'hold a rail': as(onDome(hands(0.34, 0.62, 0.1)), {
+      props: [
+        { kind: 'half-dome', x: 0 },
+        { kind: 'chair', x: 0.5 },
+      ],
+    }),
     'ball overhead': onDome(arms(170, -8, 8)),
   }),
   'hip-hinge-reach': figure(hinging(64, arms(150, 14, 4), arms(90, 14, 4)), {
     'sitting, chest forward': there([frame(SIT, FOLDED), frame(SIT, FOLDED, tilt(36))], { props: [CHAIR] }),
-    'hands on a wall': there([frame(STAND, hands(0.36, 0.8)), frame(STAND, hips(-0.16, 0.5), tilt(56), hands(0.44, 0.78))], { props: [wallAhead(0.48)] }),
+    'hands on a wall': there(
+      [frame(STAND, hands(0.36, 0.8)), frame(STAND, hips(-0.16, 0.5), tilt(56), hands(0.44, 0.78))],
+      { props: [wallAhead(0.48)] },
+    ),
     'one leg': oneLegHinge(arms(140, 14, 4)),
   }),
-  'stick-hinge': figure(
-    there([frame(STAND, toeUp, alongBack), hinge(56, alongBack, toeUp)], { props: [backStick] }),
-    {
-      'arms crossed, no stick': there([frame(STAND, toeUp, FOLDED), hinge(56, FOLDED, toeUp)]),
-      'softer standing knee': there([frame(STAND, toeUp, alongBack), frame(hinge(48, alongBack, toeUp), hips(-0.12, 0.44))], { props: [backStick] }),
-      'one leg': as(oneLegHinge(alongBack), { props: [backStick] }),
-    },
-  ),
+  'stick-hinge': figure(there([frame(STAND, toeUp, alongBack), hinge(56, alongBack, toeUp)], { props: [backStick] }), {
+    'arms crossed, no stick': there([frame(STAND, toeUp, FOLDED), hinge(56, FOLDED, toeUp)]),
+    'softer standing knee': there(
+      [frame(STAND, toeUp, alongBack), frame(hinge(48, alongBack, toeUp), hips(-0.12, 0.44))],
+      { props: [backStick] },
+    ),
+    'one leg': as(oneLegHinge(alongBack), { props: [backStick] }),
+  }),
   inchworm: figure(inch(), {
     'hands on a bench': there(
       [
         frame(STAND, hips(-0.06, 0.5), tilt(70), feet(0), hands(0.3, BENCH_HEIGHT + 0.02, 0.13)),
-        frame(STAND, hips(-0.3, 0.38), tilt(50), head(-14), feet(-0.66, 0.09, 0, { heelUp: 40 }), hands(0.3, BENCH_HEIGHT + 0.02, 0.13)),
+        frame(
+          STAND,
+          hips(-0.3, 0.38),
+          tilt(50),
+          head(-14),
+          feet(-0.66, 0.09, 0, { heelUp: 40 }),
+          hands(0.3, BENCH_HEIGHT + 0.02, 0.13),
+        ),
       ],
       { natural: 6, props: [bench] },
     ),
-    'bend the knees, shorter': there([tall, fold(0.16, 0.38), frame(pike, hips(0.1, 0.4), feet(-0.02, 0.09, 0, { heelUp: 30 }))], { natural: 7 }),
+    'bend the knees, shorter': there(
+      [tall, fold(0.16, 0.38), frame(pike, hips(0.1, 0.4), feet(-0.02, 0.09, 0, { heelUp: 30 }))],
+      { natural: 7 },
+    ),
     'with a push-up': inch([plankFrom(0.09)]),
   }),
   'inchworm-with-push-up': figure(inch([plankFrom(0.09)]), {
@@ -245,12 +370,28 @@ export const patternFigures: Figures = {
     'hip drop after': inch([plankFrom(0.09), hipDrop]),
   }),
   'step-up-with-knee-drive': figure(drive(STEP_HEIGHT), {
-    'sitting, knee drive': step([SIT, frame(SIT, rightFoot(0.2, 0.09, 0.16), swung(30, 80))], { props: [CHAIR], natural: 2 }),
+    'sitting, knee drive': step([SIT, frame(SIT, rightFoot(0.2, 0.09, 0.16), swung(30, 80))], {
+      props: [CHAIR],
+      natural: 2,
+    }),
     'lower, hold a rail': as(drive(0.07, leftHand(0.5, 0.64, 0.16)), {
       props: [
         { kind: 'block', x: 0.3, height: 0.07, deep: 0.24, wide: 0.4 },
-        { kind: 'band', through: [[0.42, 0.64, -0.16], [0.5, 0.64, -0.16], [0.58, 0.64, -0.16]] },
-        { kind: 'band', through: [[0.5, 0.64, -0.16], [0.5, 0, -0.16]] },
+        {
+          kind: 'band',
+          through: [
+            [0.42, 0.64, -0.16],
+            [0.5, 0.64, -0.16],
+            [0.58, 0.64, -0.16],
+          ],
+        },
+        {
+          kind: 'band',
+          through: [
+            [0.5, 0.64, -0.16],
+            [0.5, 0, -0.16],
+          ],
+        },
       ],
     }),
     'light plates': as(drive(STEP_HEIGHT, arms(2, 8, 6)), {
@@ -268,10 +409,16 @@ export const patternFigures: Figures = {
   }),
   'lateral-crawl': figure(lateral(0.4, 1.6), { 'on the spot': lateral(0, 1.6), 'slower, lower': lateral(0.3, 2.6) }),
   'skip-to-lunge': figure(skipLunge(0.05, 3.4), {
-    'walk to lunge': step([frame(LOOSE, rightLeg(20, 10), leftLeg(-16, 12, -14)), frame(LOOSE, tilt(8), rightLeg(80, 84, 6), leftLeg(-16, 74, 10))], {
-      natural: 4,
-      travel: [0.7, 0],
-    }),
+    'walk to lunge': step(
+      [
+        frame(LOOSE, rightLeg(20, 10), leftLeg(-16, 12, -14)),
+        frame(LOOSE, tilt(8), rightLeg(80, 84, 6), leftLeg(-16, 74, 10)),
+      ],
+      {
+        natural: 4,
+        travel: [0.7, 0],
+      },
+    ),
     'higher skips': skipLunge(0.1, 3.8),
   }),
   'push-up-with-knee-drive': figure(pushDrive(true, 0), {
@@ -281,11 +428,16 @@ export const patternFigures: Figures = {
   }),
   'good-morning-bow': figure(bow(62, FOLDED), {
     'sitting, bow from the hips': there([frame(SIT, FOLDED), frame(SIT, FOLDED, tilt(36))], { props: [CHAIR] }),
-    'seat to a wall': as(there([frame(STAND, FOLDED), frame(hinge(50, FOLDED), hips(-0.14, 0.5))]), { props: [wallAhead(-0.2)] }),
+    'seat to a wall': as(there([frame(STAND, FOLDED), frame(hinge(50, FOLDED), hips(-0.14, 0.5))]), {
+      props: [wallAhead(-0.2)],
+    }),
     'arms overhead': bow(58, arms(168, 10, 4)),
   }),
   'squat-and-press': figure(as(press(squat(0.27, 26, atChest), arms(172, 8, 6)), { view: 'three-quarter' }), {
-    'sitting, press': there([frame(SIT, atChest), frame(SIT, arms(172, 8, 6))], { props: [CHAIR], view: 'three-quarter' }),
+    'sitting, press': there([frame(SIT, atChest), frame(SIT, arms(172, 8, 6))], {
+      props: [CHAIR],
+      view: 'three-quarter',
+    }),
     'arms to shoulder height': as(press(squat(0.3, 26, atChest), arms(90, 4, 6)), { view: 'three-quarter' }),
     'light plates': as(press(squat(0.27, 26, atChest), arms(172, 8, 6)), {
       view: 'three-quarter',
@@ -295,12 +447,31 @@ export const patternFigures: Figures = {
       ],
     }),
   }),
-  'wood-chop-reach': figure(chop({ ...rightHand(0.2, 1.0, 0.14), ...leftHand(0.2, 1.0, -0.06) }, { ...rightHand(0.24, 0.42, -0.12), ...leftHand(0.24, 0.42, 0.18) }), {
-    sitting: as(chop({ ...rightHand(0.24, 0.74, 0.12), ...leftHand(0.24, 0.74, -0.04) }, { ...rightHand(0.26, 0.34, -0.1), ...leftHand(0.26, 0.34, 0.16) }, SIT), { props: [CHAIR] }),
-    'chest to hip height': chop({ ...rightHand(0.24, 0.78, 0.18), ...leftHand(0.24, 0.78, -0.12) }, { ...rightHand(0.26, 0.5, -0.1), ...leftHand(0.26, 0.5, 0.16) }),
-  }),
+  'wood-chop-reach': figure(
+    chop(
+      { ...rightHand(0.2, 1.0, 0.14), ...leftHand(0.2, 1.0, -0.06) },
+      { ...rightHand(0.24, 0.42, -0.12), ...leftHand(0.24, 0.42, 0.18) },
+    ),
+    {
+      sitting: as(
+        chop(
+          { ...rightHand(0.24, 0.74, 0.12), ...leftHand(0.24, 0.74, -0.04) },
+          { ...rightHand(0.26, 0.34, -0.1), ...leftHand(0.26, 0.34, 0.16) },
+          SIT,
+        ),
+        { props: [CHAIR] },
+      ),
+      'chest to hip height': chop(
+        { ...rightHand(0.24, 0.78, 0.18), ...leftHand(0.24, 0.78, -0.12) },
+        { ...rightHand(0.26, 0.5, -0.1), ...leftHand(0.26, 0.5, 0.16) },
+      ),
+    },
+  ),
   'step-reach-and-turn': figure(stepTurn(0.04, 34), {
-    'sitting, reach and turn': sideToSide(SIT, frame(SIT, arms(160, 8, 6), spine(0, 0, -34)), { props: [CHAIR], view: 'three-quarter' }),
+    'sitting, reach and turn': sideToSide(SIT, frame(SIT, arms(160, 8, 6), spine(0, 0, -34)), {
+      props: [CHAIR],
+      view: 'three-quarter',
+    }),
     'no turn': stepTurn(0.04, 0),
     deeper: stepTurn(0.14, 36),
   }),

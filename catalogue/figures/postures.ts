@@ -1,6 +1,20 @@
 import { BENCH_HEIGHT, SEAT_HEIGHT, type Prop } from '@prompt-spark/core/figure/prop';
 import type { Pose } from '@prompt-spark/core/figure/pose';
-import { arms, feet, fixed, frame, head, hips, leftFoot, legs, lying, rightLeg, spine, tilt, underShoulders } from './authoring.ts';
+import {
+  arms,
+  feet,
+  fixed,
+  frame,
+  head,
+  hips,
+  leftFoot,
+  legs,
+  lying,
+  rightLeg,
+  spine,
+  tilt,
+  underShoulders,
+} from './authoring.ts';
 
 const HANGING = { kind: 'free', raise: 3, out: 8, elbow: 10 } as const;
 
@@ -20,7 +34,9 @@ export const KNEEL: Pose = frame(STAND, fixed('rightKnee', 0, 0.028, 0.0955), le
 export const HALF_KNEEL: Pose = frame(KNEEL, rightLeg(0, 90, -58), leftFoot(0.25, 0.1));
 export const ON_HANDS: Pose = underShoulders(frame(KNEEL, tilt(81), legs(81, 90, -58), head(-18)));
 /** Arms straight, on hands and toes. */
-export const PLANK: Pose = underShoulders(frame(STAND, fixed('rightToe', -0.78, 0, 0.0955), tilt(72), legs(0, 0, -4), head(-14)));
+export const PLANK: Pose = underShoulders(
+  frame(STAND, fixed('rightToe', -0.78, 0, 0.0955), tilt(72), legs(0, 0, -4), head(-14)),
+);
 /** On the back, feet flat, knees up. */
 export const ON_BACK: Pose = frame(STAND, lying(), tilt(-90), feet(0.36), arms(12, 18));
 export const LONG_ON_BACK: Pose = frame(STAND, lying(), tilt(-90), legs(0, 0, -30, 6), arms(6, 20));

@@ -69,7 +69,14 @@ const stepUp = (height: number, drive: boolean) => {
   const carry = arms(6, 8, 50);
   const start = frame(STAND, carry);
   const foot = frame(STAND, carry, hips(0.1, 0.52), tilt(12), rightFoot(0.28, 0.09, height));
-  const lifting = frame(STAND, carry, hips(0.24, 0.62), tilt(8), rightFoot(0.28, 0.09, height), leftFoot(0.14, 0.09, height + 0.1, { heelUp: 30 }));
+  const lifting = frame(
+    STAND,
+    carry,
+    hips(0.24, 0.62),
+    tilt(8),
+    rightFoot(0.28, 0.09, height),
+    leftFoot(0.14, 0.09, height + 0.1, { heelUp: 30 }),
+  );
   const top = drive
     ? frame(STAND, hips(0.28, 0.66), rightFoot(0.28, 0.09, height), leftFoot(0.46, 0.09, height + 0.24), swung(-30, 80))
     : frame(STAND, carry, hips(0.28, 0.66), feet(0.28, 0.09, height));
@@ -78,13 +85,28 @@ const stepUp = (height: number, drive: boolean) => {
 const tap = (lift: number, reach: number) =>
   sideToSide(
     frame(LOOSE, arms(0, 14, 30)),
-    frame(LOOSE, lying(0, lift), rightLeg(4, 2, -20, 30), leftLeg(10, 18, 8, 3), spine(0, 8), rightArm(0, reach * 0.5, 4), leftArm(0, reach, 4)),
+    frame(
+      LOOSE,
+      lying(0, lift),
+      rightLeg(4, 2, -20, 30),
+      leftLeg(10, 18, 8, 3),
+      spine(0, 8),
+      rightArm(0, reach * 0.5, 4),
+      leftArm(0, reach, 4),
+    ),
     { natural: 2 },
   );
 const feetFast = (natural: number, out: number) =>
   step([frame(LOOSE, tilt(14), rightLeg(40, 50, 0, out), leftLeg(30, 34, 8, out), swung(18, 86))], { natural });
 const rower = (x: number, curl: number, lean: number, hand: number, handUp: number) =>
-  frame(STAND, hips(x, 0.19), tilt(lean), spine(curl), feet(0.4, 0.07, 0.13, { heelUp: -40, kneeTo: [0.3, 1, 0.1] }), hands(hand, handUp, 0.07));
+  frame(
+    STAND,
+    hips(x, 0.19),
+    tilt(lean),
+    spine(curl),
+    feet(0.4, 0.07, 0.13, { heelUp: -40, kneeTo: [0.3, 1, 0.1] }),
+    hands(hand, handUp, 0.07),
+  );
 const crank = (angle: number) => {
   const at = (by: number): readonly [number, number] => [
     0.04 + 0.085 * Math.cos(((angle + by) * Math.PI) / 180),
@@ -92,7 +114,15 @@ const crank = (angle: number) => {
   ];
   const [rightX, rightY] = at(0);
   const [leftX, leftY] = at(180);
-  return frame(STAND, hips(-0.12, 0.62), tilt(32), spine(10), rightFoot(rightX, 0.07, rightY), leftFoot(leftX, 0.07, leftY), hands(0.34, 0.66, 0.12));
+  return frame(
+    STAND,
+    hips(-0.12, 0.62),
+    tilt(32),
+    spine(10),
+    rightFoot(rightX, 0.07, rightY),
+    leftFoot(leftX, 0.07, leftY),
+    hands(0.34, 0.66, 0.12),
+  );
 };
 const pedal = (right: readonly [number, number], left: readonly [number, number], hand: number) =>
   frame(
@@ -120,7 +150,10 @@ const reachUp = frame(SIT, rightFoot(0.22, 0.09, 0.13), leftArm(172, 6, 6));
 export const pulseFigures: Figures = {
   'march-on-the-spot': figure(as(march, { view: 'side' }), {
     'seated march': seatedMarch,
-    'hand on a wall': as(each(march, leftHand(0.36, 0.78)), { props: [{ kind: 'wall', axis: 'x', at: 0.4 }], view: 'side' }),
+    'hand on a wall': as(each(march, leftHand(0.36, 0.78)), {
+      props: [{ kind: 'wall', axis: 'x', at: 0.4 }],
+      view: 'side',
+    }),
     'knees higher, quicker': as(highKnees, { natural: 0.9, travel: [0, 0], view: 'side' }),
   }),
   'run-on-the-spot': figure(as(easyRun, { view: 'side' }), {
@@ -154,25 +187,42 @@ export const pulseFigures: Figures = {
     ),
   }),
   'step-jack': figure(stepOut(24, 150), {
-    seated: sideToSide(frame(SIT, arms(0, 12, 10)), frame(SIT, rightFoot(0.22, 0.26), arms(0, 150, 10)), { props: [CHAIR], natural: 2.4 }),
+    seated: sideToSide(frame(SIT, arms(0, 12, 10)), frame(SIT, rightFoot(0.22, 0.26), arms(0, 150, 10)), {
+      props: [CHAIR],
+      natural: 2.4,
+    }),
     'arms low': stepOut(24, 60),
     'jumping jack': jack(24, 8, 160, 0.02),
   }),
   'seal-jack': figure(
     there(
-      [frame(LOOSE, legs(4, 8, 4, 1), arms(86, -20, 6)), frame(LOOSE, lying(0, 0.02), legs(6, 12, 4, 24), arms(0, 92, 4))],
+      [
+        frame(LOOSE, legs(4, 8, 4, 1), arms(86, -20, 6)),
+        frame(LOOSE, lying(0, 0.02), legs(6, 12, 4, 24), arms(0, 92, 4)),
+      ],
       { natural: 1.2, view: 'three-quarter' },
     ),
     {
-      'seated, arms only': there([frame(SIT, arms(86, -20, 6)), frame(SIT, arms(0, 92, 4))], { props: [CHAIR], natural: 1.8, view: 'three-quarter' }),
-      'step it, arms across': sideToSide(frame(LOOSE, arms(86, -20, 6)), frame(LOOSE, rightLeg(0, 0, 0, 24), arms(0, 92, 4)), {
-        natural: 2.4,
+      'seated, arms only': there([frame(SIT, arms(86, -20, 6)), frame(SIT, arms(0, 92, 4))], {
+        props: [CHAIR],
+        natural: 1.8,
         view: 'three-quarter',
       }),
+      'step it, arms across': sideToSide(
+        frame(LOOSE, arms(86, -20, 6)),
+        frame(LOOSE, rightLeg(0, 0, 0, 24), arms(0, 92, 4)),
+        {
+          natural: 2.4,
+          view: 'three-quarter',
+        },
+      ),
     },
   ),
   'pogo-hops': figure(bounce(0.06, 5, 0.55), {
-    'calf raise': there([frame(STAND, ON_HIPS), frame(STAND, feet(0, 0.09, 0, { heelUp: 38 }), hips(0.02, 0.62), ON_HIPS)]),
+    'calf raise': there([
+      frame(STAND, ON_HIPS),
+      frame(STAND, feet(0, 0.09, 0, { heelUp: 38 }), hips(0.02, 0.62), ON_HIPS),
+    ]),
     'toes barely leave': bounce(0.015, 5, 0.55),
     'one leg': each(bounce(0.05, 6, 0.6), leftLeg(20, 60, 0)),
   }),
@@ -190,7 +240,11 @@ export const pulseFigures: Figures = {
       frame(SIT, rightFoot(0.2, 0.07, 0.12), spine(8, 0, 22), leftHold('rightKnee', [0.02, 0.03, 0])),
       { props: [CHAIR], natural: 2.2, view: 'three-quarter' },
     ),
-    'smaller, hands on hips': sideToSide(frame(LOOSE, ON_HIPS), frame(LOOSE, rightLeg(54, 66), spine(6, 0, 14), ON_HIPS), { natural: 2.2 }),
+    'smaller, hands on hips': sideToSide(
+      frame(LOOSE, ON_HIPS),
+      frame(LOOSE, rightLeg(54, 66), spine(6, 0, 14), ON_HIPS),
+      { natural: 2.2 },
+    ),
     'elbow to knee': sideToSide(
       frame(LOOSE, holding('head', [-0.02, 0, 0.05], [0.2, 0, 1])),
       frame(LOOSE, rightLeg(100, 110, 0, -8), spine(36, 0, 34), holding('head', [-0.02, 0, 0.05], [0.6, -0.6, 1])),
@@ -205,10 +259,14 @@ export const pulseFigures: Figures = {
     'knee drive on top': stepUp(STEP_HEIGHT, true),
   }),
   'side-taps-with-reach': figure(tap(0, 120), {
-    seated: sideToSide(frame(SIT, arms(0, 14, 30)), frame(SIT, rightFoot(0.24, 0.28), spine(0, 8), rightArm(0, 60, 4), leftArm(0, 130, 6)), {
-      props: [CHAIR],
-      natural: 2.2,
-    }),
+    seated: sideToSide(
+      frame(SIT, arms(0, 14, 30)),
+      frame(SIT, rightFoot(0.24, 0.28), spine(0, 8), rightArm(0, 60, 4), leftArm(0, 130, 6)),
+      {
+        props: [CHAIR],
+        natural: 2.2,
+      },
+    ),
     'arms low': tap(0, 40),
     'small hop across': tap(0.04, 120),
   }),
@@ -232,16 +290,24 @@ export const pulseFigures: Figures = {
     ),
   }),
   'boxer-shuffle': figure(
-    sideToSide(frame(LOOSE, legs(14, 24, 8, 8), guard), frame(LOOSE, lying(0, 0.015), rightLeg(24, 44, -10, 12), leftLeg(8, 14, -10, 8), tilt(6, -6), guard), {
-      natural: 0.8,
-      view: 'three-quarter',
-    }),
-    {
-      'seated, heels and hands': sideToSide(frame(SIT, guard), frame(SIT, rightFoot(0.25, 0.1, 0, { heelUp: 30 }), guard), {
-        props: [CHAIR],
-        natural: 0.9,
+    sideToSide(
+      frame(LOOSE, legs(14, 24, 8, 8), guard),
+      frame(LOOSE, lying(0, 0.015), rightLeg(24, 44, -10, 12), leftLeg(8, 14, -10, 8), tilt(6, -6), guard),
+      {
+        natural: 0.8,
         view: 'three-quarter',
-      }),
+      },
+    ),
+    {
+      'seated, heels and hands': sideToSide(
+        frame(SIT, guard),
+        frame(SIT, rightFoot(0.25, 0.1, 0, { heelUp: 30 }), guard),
+        {
+          props: [CHAIR],
+          natural: 0.9,
+          view: 'three-quarter',
+        },
+      ),
       'rock, feet stay down': sideToSide(
         frame(STAND, hips(-0.02, 0.49), feet(0, 0.14), guard),
         frame(STAND, hips(-0.02, 0.49, 0.08), tilt(4, 8), feet(0, 0.14), guard),
@@ -255,7 +321,10 @@ export const pulseFigures: Figures = {
     },
   ),
   'brisk-walk': figure(briskWalk, {
-    'slower, hold a rail': as(each(walk, leftHand(0.22, 0.6, 0.16)), { travel: [0, 0], props: [{ kind: 'machine', machine: 'treadmill' }] }),
+    'slower, hold a rail': as(each(walk, leftHand(0.22, 0.6, 0.16)), {
+      travel: [0, 0],
+      props: [{ kind: 'machine', machine: 'treadmill' }],
+    }),
     'walk and jog in turn': jog,
   }),
   'row-easy': figure(there([rower(0.02, 34, -4, 0.42, 0.36), rower(-0.12, 4, -18, 0.08, 0.36)], { natural: 2.6 }), {
@@ -273,11 +342,14 @@ export const pulseFigures: Figures = {
   'seated-march-and-reach': figure(
     step([SIT, frame(reachUp, rightArm(20, 8, 40))], { props: [CHAIR], natural: 2, view: 'three-quarter' }),
     {
-      'hands on the seat': step([frame(SIT, hands(0, 0.27, 0.18)), frame(SIT, rightFoot(0.22, 0.09, 0.13), hands(0, 0.27, 0.18))], {
-        props: [CHAIR],
-        natural: 2,
-        view: 'three-quarter',
-      }),
+      'hands on the seat': step(
+        [frame(SIT, hands(0, 0.27, 0.18)), frame(SIT, rightFoot(0.22, 0.09, 0.13), hands(0, 0.27, 0.18))],
+        {
+          props: [CHAIR],
+          natural: 2,
+          view: 'three-quarter',
+        },
+      ),
     },
   ),
   'seated-skip': figure(
@@ -287,12 +359,19 @@ export const pulseFigures: Figures = {
       view: 'three-quarter',
     }),
     {
-      'arms only': there([frame(SIT, wrists), frame(SIT, arms(0, 30, 60, -20))], { props: [CHAIR, { kind: 'rope' }], natural: 0.9, view: 'three-quarter' }),
-      'both feet off the floor': there([frame(SIT, wrists), frame(SIT, feet(0.24, 0.09, 0.06, { heelUp: 20 }), wrists)], {
+      'arms only': there([frame(SIT, wrists), frame(SIT, arms(0, 30, 60, -20))], {
         props: [CHAIR, { kind: 'rope' }],
-        natural: 0.8,
+        natural: 0.9,
         view: 'three-quarter',
       }),
+      'both feet off the floor': there(
+        [frame(SIT, wrists), frame(SIT, feet(0.24, 0.09, 0.06, { heelUp: 20 }), wrists)],
+        {
+          props: [CHAIR, { kind: 'rope' }],
+          natural: 0.8,
+          view: 'three-quarter',
+        },
+      ),
     },
   ),
 };

@@ -28,8 +28,17 @@ import {
 } from './authoring.ts';
 import { CHAIR, HINGE, KNEEL, ON_BACK, SIT, STAND, wallAside } from './postures.ts';
 
-const roller = (x: number, z = 0, along: 'x' | 'z' = 'z'): Prop => ({ kind: 'roller', at: [x, ROLLER_RADIUS, z], along });
-const towel = (x: number, along: 'x' | 'z' = 'z'): Prop => ({ kind: 'roller', at: [x, 0.024, 0], along, radius: 0.024 });
+const roller = (x: number, z = 0, along: 'x' | 'z' = 'z'): Prop => ({
+  kind: 'roller',
+  at: [x, ROLLER_RADIUS, z],
+  along,
+});
+const towel = (x: number, along: 'x' | 'z' = 'z'): Prop => ({
+  kind: 'roller',
+  at: [x, 0.024, 0],
+  along,
+  radius: 0.024,
+});
 
 // On the back, on the roller.
 const cradle = holding('head', [-0.02, 0.03, 0.05], [1, 0.4, 0.6]);
@@ -93,14 +102,14 @@ export const rollingFigures: Figures = {
     ),
     'arms overhead': as(each(there([upperBack(0.03), upperBack(-0.05)]), arms(160, 12)), { props: [roller(-0.2)] }),
   }),
-  'lengthwise-chest-opener': figure(
-    still(onSpine(0.136, 78, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'above' }),
-    {
-      'on a rolled towel': still(onSpine(0.098, 78, 8, 0), { props: [towel(-0.2, 'x')], view: 'above' }),
-      'arms low': still(onSpine(0.136, 40, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'above' }),
-      'arms bent at shoulder height': still(onSpine(0.136, 84, 88, -86), { props: [roller(-0.2, 0, 'x')], view: 'above' }),
-    },
-  ),
+  'lengthwise-chest-opener': figure(still(onSpine(0.136, 78, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'above' }), {
+    'on a rolled towel': still(onSpine(0.098, 78, 8, 0), { props: [towel(-0.2, 'x')], view: 'above' }),
+    'arms low': still(onSpine(0.136, 40, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'above' }),
+    'arms bent at shoulder height': still(onSpine(0.136, 84, 88, -86), {
+      props: [roller(-0.2, 0, 'x')],
+      view: 'above',
+    }),
+  }),
   'front-hip-roll': figure(there([front(-0.02), front(0.06)], { props: [roller(0.02)], natural: 3.5 }), {
     'massage stick, sitting': sittingStick,
   }),
@@ -141,10 +150,15 @@ export const rollingFigures: Figures = {
   'calf-roll': figure(
     there([frame(shin(-0.03), leftLeg(72, 4)), frame(shin(0.07), leftLeg(72, 4))], { props: [roller(0.36)] }),
     {
-      'massage stick on a chair': there([frame(longLeg, tilt(24), stickOn(0.3, 0.26)), frame(longLeg, tilt(28), stickOn(0.38, 0.22))], {
-        props: [CHAIR],
+      'massage stick on a chair': there(
+        [frame(longLeg, tilt(24), stickOn(0.3, 0.26)), frame(longLeg, tilt(28), stickOn(0.38, 0.22))],
+        {
+          props: [CHAIR],
+        },
+      ),
+      'free foot down': there([frame(shin(-0.03), leftFoot(0.26)), frame(shin(0.05), leftFoot(0.26))], {
+        props: [roller(0.36)],
       }),
-      'free foot down': there([frame(shin(-0.03), leftFoot(0.26)), frame(shin(0.05), leftFoot(0.26))], { props: [roller(0.36)] }),
       'legs crossed': there([frame(shin(-0.03), leftLeg(76, 2, -5, -10)), frame(shin(0.07), leftLeg(76, 2, -5, -10))], {
         props: [roller(0.36)],
       }),
@@ -162,14 +176,22 @@ export const rollingFigures: Figures = {
       { props: [{ kind: 'block', x: 0.4, height: 0.47, deep: 0.3, wide: 0.5 }] },
     ),
     'one arm threads under': still(
-      frame(childPose(0.28), { spine: { forward: 24, right: 0, left: 30 } }, rightHand(0.1, 0.04, -0.2), leftHand(0.28, 0.1, 0.14)),
+      frame(
+        childPose(0.28),
+        { spine: { forward: 24, right: 0, left: 30 } },
+        rightHand(0.1, 0.04, -0.2),
+        leftHand(0.28, 0.1, 0.14),
+      ),
       { props: [roller(0.2)], view: 'three-quarter' },
     ),
   }),
   'massage-stick-pass': figure(sittingStick, {
     'with the hands only': as(sittingStick, { props: [CHAIR] }),
     'bend and straighten as it passes': there(
-      [frame(SIT, tilt(18), stickOn(0.08, 0.35)), frame(SIT, tilt(26), rightFoot(0.46, 0.09, 0, { heelUp: -20 }), stickOn(0.2, 0.32))],
+      [
+        frame(SIT, tilt(18), stickOn(0.08, 0.35)),
+        frame(SIT, tilt(26), rightFoot(0.46, 0.09, 0, { heelUp: -20 }), stickOn(0.2, 0.32)),
+      ],
       { props: [CHAIR] },
     ),
   }),

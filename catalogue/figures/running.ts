@@ -35,11 +35,28 @@ import {
 
 const backward = (motion: Motion, travel: number): Motion =>
   round(motion.keyframes.toReversed(), { reps: motion.reps, natural: motion.natural, travel: [-travel, 0] });
-const backRun = stride({ reach: 14, back: 34, hip: 14, knee: 70, arms: 28, elbow: 84, lean: 16, lift: 0.015, natural: 0.8 });
+const backRun = stride({
+  reach: 14,
+  back: 34,
+  hip: 14,
+  knee: 70,
+  arms: 28,
+  elbow: 84,
+  lean: 16,
+  lift: 0.015,
+  natural: 0.8,
+});
 const moving = (motion: Motion, travel: number): Motion => as(motion, { travel: [travel, 0] });
 const low = shuffle(34);
 const touching = (depth: number, reach: number, natural: number): Motion => {
-  const apart = frame(LOOSE, tilt(depth), spine(22), head(-20), legs(depth * 2, depth * 2.1, depth * 0.4, 24), arms(reach, 2, 4));
+  const apart = frame(
+    LOOSE,
+    tilt(depth),
+    spine(22),
+    head(-20),
+    legs(depth * 2, depth * 2.1, depth * 0.4, 24),
+    arms(reach, 2, 4),
+  );
   const step = frame(LOOSE, tilt(20), legs(46, 50, 16, 4), arms(40, 10, 70));
   const wide = frame(LOOSE, tilt(20), legs(50, 56, 16, 20), arms(40, 10, 70));
   return round([wide, apart, wide, step], { natural, travel: [0, 0.8] });
@@ -55,8 +72,23 @@ const sideSkip = (lift: number): Motion =>
   );
 const grapevine = (hip: number, knee: number, turn: number, lift: number, natural: number): Motion => {
   const open = frame(LOOSE, legs(8, 12, 4, 18), arms(0, 74, 10));
-  const across = frame(LOOSE, lying(0, lift), tilt(0, 0, turn), spine(0, 0, -turn), leftLeg(hip, knee, 0, -26), rightLeg(2, 6, 2, 8), arms(0, 74, 10));
-  const behind = frame(LOOSE, tilt(0, 0, -turn), spine(0, 0, turn), leftLeg(-18, 26, -10, -24), rightLeg(4, 6, 2, 8), arms(0, 74, 10));
+  const across = frame(
+    LOOSE,
+    lying(0, lift),
+    tilt(0, 0, turn),
+    spine(0, 0, -turn),
+    leftLeg(hip, knee, 0, -26),
+    rightLeg(2, 6, 2, 8),
+    arms(0, 74, 10),
+  );
+  const behind = frame(
+    LOOSE,
+    tilt(0, 0, -turn),
+    spine(0, 0, turn),
+    leftLeg(-18, 26, -10, -24),
+    rightLeg(4, 6, 2, 8),
+    arms(0, 74, 10),
+  );
   return round([open, across, open, behind], { natural, travel: [0, 0.9] });
 };
 const cyclic = (natural: number): Motion =>
@@ -79,8 +111,18 @@ export const runningFigures: Figures = {
     quicker: as(backward(backRun, 1.5), { natural: 0.6 }),
   }),
   'jog-back-and-shuffle-mix': figure(
-    round([...jog.keyframes, ...shuffle(30).keyframes, ...jog.keyframes], { natural: 3.4, travel: [1.2, 0], view: 'three-quarter' }),
-    { 'walk it': round([...walk.keyframes, ...sideSteps.keyframes], { natural: 4, travel: [0.8, 0], view: 'three-quarter' }) },
+    round([...jog.keyframes, ...shuffle(30).keyframes, ...jog.keyframes], {
+      natural: 3.4,
+      travel: [1.2, 0],
+      view: 'three-quarter',
+    }),
+    {
+      'walk it': round([...walk.keyframes, ...sideSteps.keyframes], {
+        natural: 4,
+        travel: [0.8, 0],
+        view: 'three-quarter',
+      }),
+    },
   ),
   'side-shuffle': figure(low, {
     'side steps': sideSteps,

@@ -120,10 +120,21 @@ const swingFoot = (turn: number, hip = 90, knee = 90): Pose =>
 const closed = frame(ON_SIDE, legs(78, 86, -10), arms(86, 0, 4));
 const bookOpen = frame(closed, spine(0, 0, -44), head(0, 0, -24), rightArm(80, 96, 6));
 const kneelOpen = (turn: number, up: number): Pose =>
-  frame(HALF_KNEEL, { left: HALF_KNEEL.right, right: HALF_KNEEL.left }, fixed('leftKnee', 0, 0.028, -0.0955), leftLeg(0, 90, -58), rightFoot(0.25, 0.1), spine(0, 0, turn), head(0, 0, turn * 0.4), leftHand(0.3, 0.5, 0.1), rightArm(84 + up, 50 * (turn / -44) + 4, 4));
+  frame(
+    HALF_KNEEL,
+    { left: HALF_KNEEL.right, right: HALF_KNEEL.left },
+    fixed('leftKnee', 0, 0.028, -0.0955),
+    leftLeg(0, 90, -58),
+    rightFoot(0.25, 0.1),
+    spine(0, 0, turn),
+    head(0, 0, turn * 0.4),
+    leftHand(0.3, 0.5, 0.1),
+    rightArm(84 + up, 50 * (turn / -44) + 4, 4),
+  );
 const threadBase = frame(ON_HANDS, {});
 const threaded = frame(threadBase, spine(14, 0, 40), head(10), rightHand(0.2, 0.04, -0.24));
-const threadOpen = (arm: ReturnType<typeof rightArm>): Pose => frame(threadBase, spine(0, 0, -42), head(0, 0, -20), arm);
+const threadOpen = (arm: ReturnType<typeof rightArm>): Pose =>
+  frame(threadBase, spine(0, 0, -42), head(0, 0, -20), arm);
 const archOver = (up: number, forward: number, hold: Parameters<typeof frame>[1]): Pose =>
   frame(ON_BACK, hips(0, up), tilt(-88), spine(forward), feet(0.34), head(6), hold);
 const cradle = holding('head', [-0.02, 0.03, 0.05], [1, 0.4, 0.6]);
@@ -131,26 +142,63 @@ const scorpion = (knee: number, hip: number, over: number): Motion =>
   as(
     sideToSide(
       frame(ON_FRONT, legs(0, 0, -50, 5), arms(0, 84, 4)),
-      frame(ON_FRONT, tilt(90, 0, 0), { tilt: { forward: 90, right: over, left: 0 } }, spine(0, 0, -over * 0.8), rightLeg(hip, knee, -20, -14), leftLeg(0, 0, -50, 5), arms(0, 84, 4)),
+      frame(
+        ON_FRONT,
+        tilt(90, 0, 0),
+        { tilt: { forward: 90, right: over, left: 0 } },
+        spine(0, 0, -over * 0.8),
+        rightLeg(hip, knee, -20, -14),
+        leftLeg(0, 0, -50, 5),
+        arms(0, 84, 4),
+      ),
     ),
     around,
   );
 const rollLegs = (amount: number): Motion =>
-  there([
-    frame(LONG_ON_BACK, arms(172, 10, 6)),
-    frame(LONG_ON_BACK, tilt(-90, -amount), spine(0, 0, amount * 0.5), rightLeg(60, 50, -20, -26), leftLeg(-4), arms(172, 10, 6)),
-  ], around);
+  there(
+    [
+      frame(LONG_ON_BACK, arms(172, 10, 6)),
+      frame(
+        LONG_ON_BACK,
+        tilt(-90, -amount),
+        spine(0, 0, amount * 0.5),
+        rightLeg(60, 50, -20, -26),
+        leftLeg(-4),
+        arms(172, 10, 6),
+      ),
+    ],
+    around,
+  );
 const rollArms = (amount: number): Motion =>
-  there([
-    frame(LONG_ON_BACK, arms(172, 10, 6)),
-    frame(LONG_ON_BACK, tilt(-90, -amount * 0.6), spine(14, 0, amount * 0.5), head(10, 0, 30), rightArm(120, -44, 6), { leftArm: arms(172, 10, 6).leftArm ?? STAND.leftArm }),
-  ], around);
+  there(
+    [
+      frame(LONG_ON_BACK, arms(172, 10, 6)),
+      frame(
+        LONG_ON_BACK,
+        tilt(-90, -amount * 0.6),
+        spine(14, 0, amount * 0.5),
+        head(10, 0, 30),
+        rightArm(120, -44, 6),
+        { leftArm: arms(172, 10, 6).leftArm ?? STAND.leftArm },
+      ),
+    ],
+    around,
+  );
 const crunch = (curl: number, extra: Parameters<typeof frame>[1] = {}): Motion =>
-  there([frame(ON_BACK, cradle, extra), frame(ON_BACK, tilt(-88), spine(curl), head(curl * 0.3), cradle, extra)], { natural: 4 });
+  there([frame(ON_BACK, cradle, extra), frame(ON_BACK, tilt(-88), spine(curl), head(curl * 0.3), cradle, extra)], {
+    natural: 4,
+  });
 
 // Dogs.
 const dog = (heel: number): Pose =>
-  frame(STAND, hips(0, 0.44), tilt(130), head(10), feet(-0.3, 0.09, 0, { heelUp: heel }), hands(0.48, 0.02, 0.14, { fingersTo: [1, 0, 0] }));
+  frame(
+    STAND,
+    hips(0, 0.44),
+    tilt(130),
+    head(10),
+    feet(-0.3, 0.09, 0, { heelUp: heel }),
+    hands(0.48, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
+  );
 const chestForward: Pose = frame(
   STAND,
   hips(0.25, 0.16),
@@ -161,7 +209,14 @@ const chestForward: Pose = frame(
   hands(0.48, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
 );
 /** Half way between the dog and the chest forward. */
-const plank: Pose = frame(chestForward, hips(0.24, 0.25), tilt(72), spine(0), head(-10), feet(-0.3, 0.09, 0, { heelUp: 62 }));
+const plank: Pose = frame(
+  chestForward,
+  hips(0.24, 0.25),
+  tilt(72),
+  spine(0),
+  head(-10),
+  feet(-0.3, 0.09, 0, { heelUp: 62 }),
+);
 const kneeChest: Pose = frame(
   KNEEL,
   fixed('rightKnee', -0.04, 0.028, 0.0955),
@@ -183,7 +238,10 @@ export const spineFigures: Figures = {
       ],
       { natural: 5 },
     ),
-    'free flow': round([...catCow.keyframes, frame(ON_HANDS, tilt(70), legs(84, 106, -58), spine(10, 14), head(0, 10))], { natural: 6 }),
+    'free flow': round(
+      [...catCow.keyframes, frame(ON_HANDS, tilt(70), legs(84, 106, -58), spine(10, 14), head(0, 10))],
+      { natural: 6 },
+    ),
   }),
   'quadruped-rocking': figure(rock(108, 0), {
     'hands on a bench': as(rock(82, 0, onBench, 50), { props: [benchAhead] }),
@@ -195,24 +253,43 @@ export const spineFigures: Figures = {
     'foot flat': adductorRock(0, 34),
   }),
   'half-kneeling-adductor-rock': figure(there([halfAdductor(-0.06, 0), halfAdductor(0.16, 0)]), {
-    'hold a support': there([halfAdductor(-0.06, 0, leftHand(0.04, 0.4, 0.3)), halfAdductor(0.16, 0, leftHand(0.04, 0.4, 0.3))], {
-      props: [{ kind: 'chair', x: 0.04, z: -0.46, turned: 90 }],
-    }),
+    'hold a support': there(
+      [halfAdductor(-0.06, 0, leftHand(0.04, 0.4, 0.3)), halfAdductor(0.16, 0, leftHand(0.04, 0.4, 0.3))],
+      {
+        props: [{ kind: 'chair', x: 0.04, z: -0.46, turned: 90 }],
+      },
+    ),
     'turn the trail leg in': there([halfAdductor(-0.06, 0, tilt(8, 0, -12)), halfAdductor(0.18, 0, tilt(8, 10, -12))]),
   }),
-  '90-90-lean-and-turn': figure(there([square(4, hands(0.3, 0.03, 0.14)), square(34, hands(0.44, 0.03, 0.14))], { natural: 5 }), {
-    'on a chair, ankle on the knee': there(
-      [
-        frame(SIT, tilt(6), rightFoot(0.2, -0.06, 0.3, { toesOut: -70, kneeTo: [0.5, 0.2, 1] }), rightHold('rightKnee')),
-        frame(SIT, tilt(30), rightFoot(0.2, -0.06, 0.3, { toesOut: -70, kneeTo: [0.5, 0.2, 1] }), rightHold('rightKnee')),
-      ],
-      { props: [CHAIR], natural: 5 },
-    ),
-    'hands behind': there([square(-32, propped), square(-22, propped)], { natural: 5 }),
-    'hands off': there([square(4, FOLDED), square(30, FOLDED)], { natural: 5 }),
-  }),
+  '90-90-lean-and-turn': figure(
+    there([square(4, hands(0.3, 0.03, 0.14)), square(34, hands(0.44, 0.03, 0.14))], { natural: 5 }),
+    {
+      'on a chair, ankle on the knee': there(
+        [
+          frame(
+            SIT,
+            tilt(6),
+            rightFoot(0.2, -0.06, 0.3, { toesOut: -70, kneeTo: [0.5, 0.2, 1] }),
+            rightHold('rightKnee'),
+          ),
+          frame(
+            SIT,
+            tilt(30),
+            rightFoot(0.2, -0.06, 0.3, { toesOut: -70, kneeTo: [0.5, 0.2, 1] }),
+            rightHold('rightKnee'),
+          ),
+        ],
+        { props: [CHAIR], natural: 5 },
+      ),
+      'hands behind': there([square(-32, propped), square(-22, propped)], { natural: 5 }),
+      'hands off': there([square(4, FOLDED), square(30, FOLDED)], { natural: 5 }),
+    },
+  ),
   '90-90-switches': figure(
-    round([switchTo(0, propped), switchTo(1, propped), switchTo(0, propped), switchTo(-1, propped)], { reps: 2, view: 'three-quarter' }),
+    round([switchTo(0, propped), switchTo(1, propped), switchTo(0, propped), switchTo(-1, propped)], {
+      reps: 2,
+      view: 'three-quarter',
+    }),
     {
       'supine, feet wide': as(
         sideToSide(
@@ -253,33 +330,51 @@ export const spineFigures: Figures = {
   }),
   'open-book-side-lying': figure(there([closed, bookOpen], { ...above, natural: 5 }), {
     'arm bent, hand on ribs': there(
-      [frame(closed, rightHold('waist', [0.06, 0, 0.06])), frame(closed, spine(0, 0, -36), rightHold('waist', [0.06, 0, 0.08]))],
+      [
+        frame(closed, rightHold('waist', [0.06, 0, 0.06])),
+        frame(closed, spine(0, 0, -36), rightHold('waist', [0.06, 0, 0.08])),
+      ],
       { ...above, natural: 5 },
     ),
-    'top leg long': there([frame(closed, rightLeg(20, 4, -20)), frame(bookOpen, rightLeg(20, 4, -20))], { ...above, natural: 5 }),
+    'top leg long': there([frame(closed, rightLeg(20, 4, -20)), frame(bookOpen, rightLeg(20, 4, -20))], {
+      ...above,
+      natural: 5,
+    }),
   }),
   'open-book-half-kneeling': figure(there([kneelOpen(0, 0), kneelOpen(-44, 0)], around), {
-    sitting: there([frame(SIT, arms(86, 0, 4)), frame(SIT, spine(0, 0, -40), head(0, 0, -20), arms(86, 0, 4), rightArm(84, 60, 4))], {
-      props: [CHAIR],
-      ...around,
-    }),
+    sitting: there(
+      [frame(SIT, arms(86, 0, 4)), frame(SIT, spine(0, 0, -40), head(0, 0, -20), arms(86, 0, 4), rightArm(84, 60, 4))],
+      {
+        props: [CHAIR],
+        ...around,
+      },
+    ),
     'top arm reaches up and back': there([kneelOpen(0, 0), kneelOpen(-44, 50)], around),
   }),
   'thread-the-needle': figure(there([threaded, threadOpen(rightArm(88, 80, 6))], { ...around, natural: 5 }), {
-    'sitting, hands on shoulders': there(
-      [frame(SIT, FOLDED, spine(0, 0, 30)), frame(SIT, FOLDED, spine(0, 0, -36))],
-      { props: [CHAIR], ...around, natural: 5 },
-    ),
+    'sitting, hands on shoulders': there([frame(SIT, FOLDED, spine(0, 0, 30)), frame(SIT, FOLDED, spine(0, 0, -36))], {
+      props: [CHAIR],
+      ...around,
+      natural: 5,
+    }),
     'hand behind the head': there(
-      [frame(threadBase, spine(12, 0, 30), rightHold('head', [-0.02, 0, 0.05], [0.3, 0, 1])), frame(threadBase, spine(0, 0, -40), rightHold('head', [-0.02, 0, 0.05], [0.3, 0, 1]))],
+      [
+        frame(threadBase, spine(12, 0, 30), rightHold('head', [-0.02, 0, 0.05], [0.3, 0, 1])),
+        frame(threadBase, spine(0, 0, -40), rightHold('head', [-0.02, 0, 0.05], [0.3, 0, 1])),
+      ],
       { ...around, natural: 5 },
     ),
     'reach up': there([threaded, threadOpen(rightArm(120, 80, 4))], { ...around, natural: 5 }),
   }),
   'thoracic-extension-over-roller': figure(
-    there([archOver(0.1, 20, cradle), archOver(0.1, -18, cradle)], { props: [{ kind: 'roller', at: [-0.21, ROLLER_RADIUS, 0], along: 'z' }] }),
+    there([archOver(0.1, 20, cradle), archOver(0.1, -18, cradle)], {
+      props: [{ kind: 'roller', at: [-0.21, ROLLER_RADIUS, 0], along: 'z' }],
+    }),
     {
-      'over a chair back': there([frame(SIT, hips(-0.06, 0.305), cradle), frame(SIT, hips(-0.06, 0.305), spine(-26), head(-8), cradle)], { props: [CHAIR] }),
+      'over a chair back': there(
+        [frame(SIT, hips(-0.06, 0.305), cradle), frame(SIT, hips(-0.06, 0.305), spine(-26), head(-8), cradle)],
+        { props: [CHAIR] },
+      ),
       'rolled towel': there([archOver(0.06, 14, cradle), archOver(0.06, -8, cradle)], {
         props: [{ kind: 'roller', at: [-0.2, 0.024, 0], along: 'z', radius: 0.024 }],
       }),
@@ -313,7 +408,10 @@ export const spineFigures: Figures = {
       props: [{ ...BENCH, x: 0.52, height: 0.32, deep: 0.3 } as Prop],
     }),
     'pedal the heels': there(
-      [frame(dog(10), rightFoot(-0.3, 0.09, 0, { heelUp: 40 })), frame(dog(10), leftFoot(-0.3, 0.09, 0, { heelUp: 40 }))],
+      [
+        frame(dog(10), rightFoot(-0.3, 0.09, 0, { heelUp: 40 })),
+        frame(dog(10), leftFoot(-0.3, 0.09, 0, { heelUp: 40 })),
+      ],
       { natural: 3 },
     ),
   }),

@@ -29,22 +29,50 @@ import {
   there,
   tilt,
 } from './authoring.ts';
-import { CHAIR, HALF_KNEEL, HINGE, KNEEL, LONG_ON_BACK, ON_HIPS, SIT, STAND, wallAhead, wallAside } from './postures.ts';
+import {
+  CHAIR,
+  HALF_KNEEL,
+  HINGE,
+  KNEEL,
+  LONG_ON_BACK,
+  ON_HIPS,
+  SIT,
+  STAND,
+  wallAhead,
+  wallAside,
+} from './postures.ts';
 
 const high: Prop = { kind: 'block', x: 0.42, height: 0.44, deep: 0.26, wide: 0.5 };
 const stepAt = (x: number): Prop => ({ kind: 'block', x, height: STEP_HEIGHT, deep: 0.2, wide: 0.36 });
 const chairAhead: Prop = { kind: 'chair', x: 0.46, turned: 180 };
 
-const kneelingLunge = frame(HALF_KNEEL, fixed('rightKnee', -0.1, 0.028, 0.0955), tilt(-4), rightLeg(-26, 72, -58), leftFoot(0.26, 0.1));
+const kneelingLunge = frame(
+  HALF_KNEEL,
+  fixed('rightKnee', -0.1, 0.028, 0.0955),
+  tilt(-4),
+  rightLeg(-26, 72, -58),
+  leftFoot(0.26, 0.1),
+);
 /** A long standing split stance, the right foot behind. */
 const split = (front: number, back: number, y: number, heelUp = 38): Pose =>
-  frame(STAND, hips((front - back) / 2 - 0.02, y), leftFoot(front), rightFoot(-back, 0.09, 0, heelUp > 0 ? { heelUp } : {}));
+  frame(
+    STAND,
+    hips((front - back) / 2 - 0.02, y),
+    leftFoot(front),
+    rightFoot(-back, 0.09, 0, heelUp > 0 ? { heelUp } : {}),
+  );
 const splitFlexor = frame(split(0.14, 0.3, 0.47), tilt(-6), ON_HIPS);
 const heelToSeat = frame(STAND, rightLeg(-4, 122, -30), rightHold('rightAnkle', [0, 0.02, 0]));
 /** The ankle of the right leg on the left knee. */
 const onKnee = (x: number, y: number, kneeTo: readonly [number, number, number]) =>
   rightFoot(x, -0.06, y, { toesOut: -70, kneeTo });
-const seatedFour = frame(SIT, tilt(14), onKnee(0.2, 0.3, [0.5, 0.2, 1]), rightHold('rightKnee'), leftHold('rightAnkle'));
+const seatedFour = frame(
+  SIT,
+  tilt(14),
+  onKnee(0.2, 0.3, [0.5, 0.2, 1]),
+  rightHold('rightKnee'),
+  leftHold('rightAnkle'),
+);
 const seatedFourStill = still(seatedFour, { props: [CHAIR], view: 'front' });
 const supineFour = (hip: number): Pose =>
   frame(
@@ -69,7 +97,14 @@ const pigeon = (flat: boolean): Pose =>
     hands(flat ? 0.46 : 0.34, 0.03, 0.15, flat ? { elbowTo: [0.5, 0, 0.6] } : {}),
   );
 const calf = (back: number): Pose =>
-  frame(STAND, hips(-0.12, 0.5), tilt(16), leftFoot(0.12), rightFoot(-back), hands(0.42, 0.74, 0.13, { fingersTo: [0.2, 1, 0] }));
+  frame(
+    STAND,
+    hips(-0.12, 0.5),
+    tilt(16),
+    leftFoot(0.12),
+    rightFoot(-back),
+    hands(0.42, 0.74, 0.13, { fingersTo: [0.2, 1, 0] }),
+  );
 const hamstring = (y: number): Pose =>
   frame(
     STAND,
@@ -82,25 +117,50 @@ const hamstring = (y: number): Pose =>
   );
 /** Sat to the left in a wide stance, the right leg long. */
 const sideLunge = (width: number, y: number): Pose =>
-  frame(STAND, hips(-0.06, y, -width * 0.55), tilt(24), leftFoot(0, width, 0, { toesOut: 14 }), rightFoot(0, width), holding('rightKnee'), leftHold('leftKnee', [0.02, 0.05, 0]), rightHold('leftKnee', [0.02, 0.06, 0.05]));
+  frame(
+    STAND,
+    hips(-0.06, y, -width * 0.55),
+    tilt(24),
+    leftFoot(0, width, 0, { toesOut: 14 }),
+    rightFoot(0, width),
+    holding('rightKnee'),
+    leftHold('leftKnee', [0.02, 0.05, 0]),
+    rightHold('leftKnee', [0.02, 0.06, 0.05]),
+  );
 const onFrame = (out: number): Pose =>
-  frame(STAND, leftFoot(-0.1), rightFoot(0.14), hips(0.02, 0.5), rightArm(-6, out, 88, -90), leftArm(0, 10, 10), tilt(0, 0, 14));
+  frame(
+    STAND,
+    leftFoot(-0.1),
+    rightFoot(0.14),
+    hips(0.02, 0.5),
+    rightArm(-6, out, 88, -90),
+    leftArm(0, 10, 10),
+    tilt(0, 0, 14),
+  );
 const acrossChest = frame(STAND, rightArm(88, -38, 8), leftHold('rightElbow', [0.03, 0, 0.02], [0.4, -1, 0.4]));
 const elbowUp = frame(STAND, rightArm(172, 6, 140, 0), leftHold('rightElbow', [0, 0.03, 0], [0.3, 0.4, -1]));
-const wristBack = frame(STAND, rightArm(84, 0, 4, 0, { wristBend: -70 }), leftHold('rightFingers', [-0.02, 0, 0], [0.2, -1, -0.3]));
+const wristBack = frame(
+  STAND,
+  rightArm(84, 0, 4, 0, { wristBend: -70 }),
+  leftHold('rightFingers', [-0.02, 0, 0], [0.2, -1, -0.3]),
+);
 const reachOver = frame(STAND, hips(0, 0.529, 0.04), spine(0, -26), rightArm(0, 166, 8), leftArm(2, 10, 6));
 const fold = frame(STAND, hips(-0.08, 0.46), tilt(84), spine(40), head(26), arms(124, 2, 8));
 
 export const stretchFigures: Figures = {
   'half-kneeling-hip-flexor-stretch': figure(still(frame(kneelingLunge, ON_HIPS)), {
     'standing split stance': still(splitFlexor),
-    'reach up and over': still(frame(kneelingLunge, rightArm(172, 0, 6), leftArm(2, 12, 20), spine(-4, -20)), { view: 'three-quarter' }),
+    'reach up and over': still(frame(kneelingLunge, rightArm(172, 0, 6), leftArm(2, 12, 20), spine(-4, -20)), {
+      view: 'three-quarter',
+    }),
     'rear foot raised': still(frame(kneelingLunge, ON_HIPS, rightLeg(-26, 112, -40)), {
       props: [{ kind: 'block', x: -0.42, height: 0.2, deep: 0.2, wide: 0.4 }],
     }),
   }),
   'rear-foot-raised-quad-stretch': figure(
-    still(frame(HALF_KNEEL, tilt(2), rightLeg(-6, 132, -40), leftFoot(0.27, 0.1), ON_HIPS), { props: [wallAhead(-0.22)] }),
+    still(frame(HALF_KNEEL, tilt(2), rightLeg(-6, 132, -40), leftFoot(0.27, 0.1), ON_HIPS), {
+      props: [wallAhead(-0.22)],
+    }),
     { 'standing quad stretch': still(frame(heelToSeat, leftHand(0.36, 0.72)), { props: [wallAhead(0.4)] }) },
   ),
   'standing-quad-stretch': figure(still(frame(heelToSeat, leftArm(60, 20, 10))), {
@@ -112,10 +172,10 @@ export const stretchFigures: Figures = {
     'forearms down': still(pigeon(true)),
   }),
   'raised-pigeon': figure(
-    still(
-      frame(STAND, tilt(26), hips(0, 0.529), leftFoot(0), rightLeg(108, 88, 0, 20, 62), hands(0.34, 0.5, 0.2)),
-      { props: [high], view: 'three-quarter' },
-    ),
+    still(frame(STAND, tilt(26), hips(0, 0.529), leftFoot(0), rightLeg(108, 88, 0, 20, 62), hands(0.34, 0.5, 0.2)), {
+      props: [high],
+      view: 'three-quarter',
+    }),
     { 'seated figure four': as(seatedFourStill, { view: 'three-quarter' }) },
   ),
   'supine-figure-four': figure(supineFourStill, {
@@ -131,10 +191,15 @@ export const stretchFigures: Figures = {
     'lean further': still(frame(seatedFour, tilt(32)), { props: [CHAIR], view: 'front' }),
   }),
   'child-s-pose': figure(still(child), {
-    'arms on a bench, standing': still(frame(HINGE, hips(-0.2, 0.48), tilt(74), hands(0.34, 0.47, 0.12)), { props: [high] }),
-    'hands walked to one side': still(frame(child, spine(28, -22), hands(0.34, 0.03, 0.12), rightHand(0.34, 0.03, -0.02), leftHand(0.28, 0.03, 0.26)), {
-      view: 'three-quarter',
+    'arms on a bench, standing': still(frame(HINGE, hips(-0.2, 0.48), tilt(74), hands(0.34, 0.47, 0.12)), {
+      props: [high],
     }),
+    'hands walked to one side': still(
+      frame(child, spine(28, -22), hands(0.34, 0.03, 0.12), rightHand(0.34, 0.03, -0.02), leftHand(0.28, 0.03, 0.26)),
+      {
+        view: 'three-quarter',
+      },
+    ),
   }),
   'wall-calf-stretch': figure(still(calf(0.34), { props: [wallAhead(0.46)] }), {
     'sitting, toes pulled with a strap': still(frame(SIT, rightLeg(84, 4, 16), hands(0.2, 0.5, 0.1)), {
@@ -142,26 +207,65 @@ export const stretchFigures: Figures = {
     }),
     'shorter step': still(calf(0.2), { props: [wallAhead(0.46)] }),
     'heel off a step': still(
-      frame(STAND, hips(0, 0.62), leftFoot(0.02, 0.09, STEP_HEIGHT), rightFoot(0, 0.09, STEP_HEIGHT - 0.03, { heelUp: -18 }), hands(0.32, 0.86)),
+      frame(
+        STAND,
+        hips(0, 0.62),
+        leftFoot(0.02, 0.09, STEP_HEIGHT),
+        rightFoot(0, 0.09, STEP_HEIGHT - 0.03, { heelUp: -18 }),
+        hands(0.32, 0.86),
+      ),
       { props: [stepAt(0.09), wallAhead(0.36)] },
     ),
   }),
   'split-stance-calf-hold': figure(
-    still(frame(split(0.2, 0.25, 0.47, 0), tilt(12), leftHold('leftKnee', [0, 0.04, 0]), rightHold('leftKnee', [0, 0.04, 0.05]))),
+    still(
+      frame(
+        split(0.2, 0.25, 0.47, 0),
+        tilt(12),
+        leftHold('leftKnee', [0, 0.04, 0]),
+        rightHold('leftKnee', [0, 0.04, 0.05]),
+      ),
+    ),
     {
-      'shorter stance': still(frame(split(0.14, 0.18, 0.49, 0), tilt(10), leftHold('leftKnee', [0, 0.05, 0]), rightHold('leftKnee', [0, 0.05, 0.05]))),
-      'bend the back knee too': still(frame(split(0.16, 0.12, 0.465, 0), tilt(10), leftHold('leftKnee', [0, 0.04, 0]), rightHold('leftKnee', [0, 0.04, 0.05]))),
+      'shorter stance': still(
+        frame(
+          split(0.14, 0.18, 0.49, 0),
+          tilt(10),
+          leftHold('leftKnee', [0, 0.05, 0]),
+          rightHold('leftKnee', [0, 0.05, 0.05]),
+        ),
+      ),
+      'bend the back knee too': still(
+        frame(
+          split(0.16, 0.12, 0.465, 0),
+          tilt(10),
+          leftHold('leftKnee', [0, 0.04, 0]),
+          rightHold('leftKnee', [0, 0.04, 0.05]),
+        ),
+      ),
     },
   ),
   'standing-hamstring-hold': figure(still(hamstring(0)), {
-    'sitting on a chair edge': still(frame(SIT, hips(0.05, 0.305), tilt(34), rightLeg(100, 2, 0), holding('leftKnee', [0, 0.04, 0]), rightHold('leftKnee', [0, 0.04, 0.05])), {
-      props: [CHAIR],
-    }),
+    'sitting on a chair edge': still(
+      frame(
+        SIT,
+        hips(0.05, 0.305),
+        tilt(34),
+        rightLeg(100, 2, 0),
+        holding('leftKnee', [0, 0.04, 0]),
+        rightHold('leftKnee', [0, 0.04, 0.05]),
+      ),
+      {
+        props: [CHAIR],
+      },
+    ),
     'heel on a low step': still(hamstring(STEP_HEIGHT), { props: [stepAt(0.28)] }),
   }),
   'standing-adductor-hold': figure(still(sideLunge(0.27, 0.42)), {
     narrower: still(frame(sideLunge(0.2, 0.46), hands(0.32, 0.58, 0.1)), { props: [{ kind: 'chair', x: 0.5 }] }),
-    'hands on a chair': still(frame(sideLunge(0.27, 0.42), hands(0.32, 0.58, 0.1)), { props: [{ kind: 'chair', x: 0.5 }] }),
+    'hands on a chair': still(frame(sideLunge(0.27, 0.42), hands(0.32, 0.58, 0.1)), {
+      props: [{ kind: 'chair', x: 0.5 }],
+    }),
     'sit lower': still(sideLunge(0.3, 0.34)),
   }),
   'doorway-chest-stretch': figure(still(onFrame(84), { props: [wallAside(0.32)] }), {
@@ -173,7 +277,9 @@ export const stretchFigures: Figures = {
       partner: frame(STAND, hips(-0.5, 0.5), feet(-0.52), leftFoot(-0.6), hands(-0.26, 0.6, 0.2)),
     }),
     {
-      'lean less': still(frame(STAND, arms(-28, 24, 4)), { partner: frame(STAND, hips(-0.46, 0.5), feet(-0.46), hands(-0.16, 0.56, 0.2)) }),
+      'lean less': still(frame(STAND, arms(-28, 24, 4)), {
+        partner: frame(STAND, hips(-0.46, 0.5), feet(-0.46), hands(-0.16, 0.56, 0.2)),
+      }),
       'lean more': still(frame(STAND, arms(-52, 26, 4), spine(-14), leftFoot(-0.08), rightFoot(0.12)), {
         partner: frame(STAND, hips(-0.52, 0.5), feet(-0.54), leftFoot(-0.62), hands(-0.28, 0.62, 0.2)),
       }),
@@ -191,7 +297,9 @@ export const stretchFigures: Figures = {
     },
   ),
   'overhead-triceps-and-side-lean': figure(still(frame(elbowUp, spine(0, -20))), {
-    'sitting, arm across': still(frame(acrossChest, { root: SIT.root, left: SIT.left, right: SIT.right }), { props: [CHAIR] }),
+    'sitting, arm across': still(frame(acrossChest, { root: SIT.root, left: SIT.left, right: SIT.right }), {
+      props: [CHAIR],
+    }),
     'arm across the chest': still(acrossChest),
     'hands meet behind': still(frame(elbowUp, leftArm(-40, 0, 128, 40), spine(0, -14)), { view: 'three-quarter' }),
   }),
@@ -201,10 +309,13 @@ export const stretchFigures: Figures = {
   'forearm-and-wrist-hold': figure(
     there([wristBack, frame(wristBack, rightArm(84, 0, 4, 0, { wristBend: 70 }))], { natural: 8, view: 'side' }),
     {
-      'sitting, palms together': still(frame(SIT, hands(0.12, 0.5, 0.015, { fingersTo: [0.1, 1, 0], elbowTo: [0, -0.6, 1] })), {
-        props: [CHAIR],
-        view: 'front',
-      }),
+      'sitting, palms together': still(
+        frame(SIT, hands(0.12, 0.5, 0.015, { fingersTo: [0.1, 1, 0], elbowTo: [0, -0.6, 1] })),
+        {
+          props: [CHAIR],
+          view: 'front',
+        },
+      ),
       'elbow bent': there(
         [
           frame(wristBack, rightArm(30, 0, 80, 0, { wristBend: -70 })),
@@ -219,16 +330,24 @@ export const stretchFigures: Figures = {
     },
   ),
   'standing-side-reach-hold': figure(still(reachOver), {
-    'sitting, hand on the seat': still(frame(SIT, spine(0, -22), rightArm(0, 164, 10), leftHand(0.02, 0.28, 0.2)), { props: [CHAIR] }),
+    'sitting, hand on the seat': still(frame(SIT, spine(0, -22), rightArm(0, 164, 10), leftHand(0.02, 0.28, 0.2)), {
+      props: [CHAIR],
+    }),
     'hand on the hip': still(frame(reachOver, spine(0, -18), leftArm(-22, 38, 92, 62))),
-    'hold the wrist and draw': still(frame(reachOver, spine(0, -32), leftHold('rightWrist', [0, 0, 0], [0.2, 0.4, -1]))),
+    'hold the wrist and draw': still(
+      frame(reachOver, spine(0, -32), leftHold('rightWrist', [0, 0, 0], [0.2, 0.4, -1])),
+    ),
   }),
-  'neck-side-hold': figure(still(frame(STAND, head(0, -34), leftHold('head', [0, 0.04, 0.05], [0.1, 0.3, -1]), rightArm(0, 18)))),
+  'neck-side-hold': figure(
+    still(frame(STAND, head(0, -34), leftHold('head', [0, 0.04, 0.05], [0.1, 0.3, -1]), rightArm(0, 18))),
+  ),
   'split-stance-hip-flexor-hold': figure(still(splitFlexor), {
     'reach up on that side': still(frame(splitFlexor, rightArm(172, 0, 6), spine(-6, -8))),
   }),
   'forward-fold-soft-knees': figure(still(fold), {
-    'hands on a chair seat': still(frame(HINGE, hips(-0.12, 0.49), tilt(66), hands(0.34, 0.29, 0.1)), { props: [chairAhead] }),
+    'hands on a chair seat': still(frame(HINGE, hips(-0.12, 0.49), tilt(66), hands(0.34, 0.29, 0.1)), {
+      props: [chairAhead],
+    }),
     'hold the elbows': still(frame(fold, arms(124, -8, 96, 60))),
   }),
 };

@@ -32,7 +32,20 @@ import {
   underShoulders,
 } from './authoring.ts';
 import { LOOSE } from './gaits.ts';
-import { CHAIR, KNEEL, LONG_ON_BACK, ON_BACK, ON_FRONT, ON_HANDS, ON_SIDE, PLANK, SIT, STAND, wallAhead, wallAside } from './postures.ts';
+import {
+  CHAIR,
+  KNEEL,
+  LONG_ON_BACK,
+  ON_BACK,
+  ON_FRONT,
+  ON_HANDS,
+  ON_SIDE,
+  PLANK,
+  SIT,
+  STAND,
+  wallAhead,
+  wallAside,
+} from './postures.ts';
 
 const bench: Prop = { kind: 'block', x: 0.36, height: BENCH_HEIGHT, deep: 0.26, wide: 0.6 };
 const dog: Pose = frame(ON_HANDS, { rightArm: { kind: 'free', raise: 166, out: 8, elbow: 4 } }, leftLeg(-8, 2, -20));
@@ -43,17 +56,30 @@ const forearms = (toes: number, up = 0): Pose => {
   const body = frame(STAND, fixed('rightToe', toes, 0, 0.0955), tilt(80), legs(0, 0, -4), head(-12));
   return frame(body, forearmHands(toes + 0.74, 0.025 + up));
 };
-const forearmHands = (x: number, y: number) => hands(x + 0.146, y, 0.12, { elbowTo: [1, -0.2, 0.1], fingersTo: [1, 0, 0] });
+const forearmHands = (x: number, y: number) =>
+  hands(x + 0.146, y, 0.12, { elbowTo: [1, -0.2, 0.1], fingersTo: [1, 0, 0] });
 const plankAt = (knees: boolean): Pose =>
-  knees ? frame(KNEEL, fixed('rightKnee', -0.42, 0.028, 0.0955), tilt(70), legs(-2, 30, -50), head(-12), forearmHands(0.06, 0.025)) : forearms(-0.78);
+  knees
+    ? frame(
+        KNEEL,
+        fixed('rightKnee', -0.42, 0.028, 0.0955),
+        tilt(70),
+        legs(-2, 30, -50),
+        head(-12),
+        forearmHands(0.06, 0.025),
+      )
+    : forearms(-0.78);
 const highPlank = (wide: number): Pose => frame(PLANK, legs(0, 0, -4, wide));
-const kneePlank: Pose = underShoulders(frame(KNEEL, fixed('rightKnee', -0.4, 0.028, 0.0955), tilt(62), legs(-2, 32, -50), head(-12)));
+const kneePlank: Pose = underShoulders(
+  frame(KNEEL, fixed('rightKnee', -0.4, 0.028, 0.0955), tilt(62), legs(-2, 32, -50), head(-12)),
+);
 const inclinePlank: Pose = (() => {
   const body = frame(STAND, fixed('rightToe', -0.66, 0, 0.0955), tilt(52), legs(0, 0, 2), head(-12));
   return underShoulders(body, 0, BENCH_HEIGHT + 0.02);
 })();
 const tapped = (plank: Pose): Pose => frame(plank, rightHold('leftShoulder', [0.06, -0.02, 0.02], [0.6, -0.6, 0.4]));
-const taps = (plank: Pose, props: readonly Prop[] = []): Motion => sideToSide(plank, tapped(plank), { natural: 3, props });
+const taps = (plank: Pose, props: readonly Prop[] = []): Motion =>
+  sideToSide(plank, tapped(plank), { natural: 3, props });
 
 /** On the left forearm and the left foot, the body one line, seen from the front. */
 const side = (lift: number, knees: boolean, top = 0): Pose =>
@@ -66,15 +92,45 @@ const side = (lift: number, knees: boolean, top = 0): Pose =>
     leftHand(0.146, 0.025, 0.42, { elbowTo: [0, 0, -1], fingersTo: [1, 0, 0] }),
     rightArm(0, 20, 80, 60),
   );
-const wallPlank: Pose = frame(STAND, tilt(0, -16), { root: { kind: 'pelvis', at: [0, 0.52, -0.02] } }, feet(0, 0.06), leftFoot(0, -0.06), rightFoot(0, 0.16), leftHand(0.1, 0.72, 0.34, { elbowTo: [0, -0.4, -1] }), rightArm(-22, 38, 92, 62));
+const wallPlank: Pose = frame(
+  STAND,
+  tilt(0, -16),
+  { root: { kind: 'pelvis', at: [0, 0.52, -0.02] } },
+  feet(0, 0.06),
+  leftFoot(0, -0.06),
+  rightFoot(0, 0.16),
+  leftHand(0.1, 0.72, 0.34, { elbowTo: [0, -0.4, -1] }),
+  rightArm(-22, 38, 92, 62),
+);
 const flying = (arm: boolean, leg: boolean): Pose =>
-  frame(ON_FRONT, lying(), tilt(90), spine(arm ? -16 : 0), head(arm ? -8 : 0), arms(arm ? 176 : 170, 16, 4), leg ? legs(-14, 2, -50, 6) : legs(0, 0, -50, 6));
-const lifted = frame(ON_FRONT, spine(-8), rightArm(178, 14, 4), leftArm(164, 14, 4), leftLeg(-16, 2, -50, 5), rightLeg(0, 0, -50, 5));
+  frame(
+    ON_FRONT,
+    lying(),
+    tilt(90),
+    spine(arm ? -16 : 0),
+    head(arm ? -8 : 0),
+    arms(arm ? 176 : 170, 16, 4),
+    leg ? legs(-14, 2, -50, 6) : legs(0, 0, -50, 6),
+  );
+const lifted = frame(
+  ON_FRONT,
+  spine(-8),
+  rightArm(178, 14, 4),
+  leftArm(164, 14, 4),
+  leftLeg(-16, 2, -50, 5),
+  rightLeg(0, 0, -50, 5),
+);
 const flatOut = frame(ON_FRONT, arms(164, 14, 4), legs(0, 0, -50, 5));
-const kneeHold = frame(LOOSE, rightLeg(92, 90), holding('rightKnee', [0.01, 0.05, 0]), leftHold('rightKnee', [0.01, 0.05, -0.04]));
+const kneeHold = frame(
+  LOOSE,
+  rightLeg(92, 90),
+  holding('rightKnee', [0.01, 0.05, 0]),
+  leftHold('rightKnee', [0.01, 0.05, -0.04]),
+);
 const brace = frame(STAND, arms(30, 10, 88, 30, { spread: -1 }));
-const bear: Pose =
-  underShoulders(frame(STAND, fixed('rightToe', -0.1, 0, 0.0955), tilt(80), legs(88, 84, 4), head(-16)));
+const bear: Pose = underShoulders(
+  frame(STAND, fixed('rightToe', -0.1, 0, 0.0955), tilt(80), legs(88, 84, 4), head(-16)),
+);
 
 export const trunkFigures: Figures = {
   'bird-dog': figure(birdDog, {
@@ -83,15 +139,29 @@ export const trunkFigures: Figures = {
     'with a band': as(birdDog, { props: [{ kind: 'band', through: ['rightWrist', 'leftAnkle'] }] }),
   }),
   'dead-bug': figure(bug, {
-    'sitting, opposite hand and knee': step([frame(SIT, arms(90, 2, 4)), frame(SIT, rightFoot(0.2, 0.09, 0.13), arms(90, 2, 4), leftArm(150, 4, 4))], {
-      props: [CHAIR],
-      natural: 4,
-    }),
-    'heels down, slide': sideToSide(frame(ON_BACK, arms(90, 2, 4)), frame(ON_BACK, arms(90, 2, 4), rightArm(170, 4, 4), leftFoot(0.46, 0.09, 0, { heelUp: -36 })), { natural: 5 }),
+    'sitting, opposite hand and knee': step(
+      [frame(SIT, arms(90, 2, 4)), frame(SIT, rightFoot(0.2, 0.09, 0.13), arms(90, 2, 4), leftArm(150, 4, 4))],
+      {
+        props: [CHAIR],
+        natural: 4,
+      },
+    ),
+    'heels down, slide': sideToSide(
+      frame(ON_BACK, arms(90, 2, 4)),
+      frame(ON_BACK, arms(90, 2, 4), rightArm(170, 4, 4), leftFoot(0.46, 0.09, 0, { heelUp: -36 })),
+      { natural: 5 },
+    ),
   }),
   'front-plank': figure(still(plankAt(false)), {
     'forearms on a bench': still(
-      frame(STAND, fixed('rightToe', -0.62, 0, 0.0955), tilt(62), legs(0, 0, 2), head(-12), hands(0.3, BENCH_HEIGHT + 0.025, 0.12, { elbowTo: [1, -0.4, 0.1], fingersTo: [1, 0, 0] })),
+      frame(
+        STAND,
+        fixed('rightToe', -0.62, 0, 0.0955),
+        tilt(62),
+        legs(0, 0, 2),
+        head(-12),
+        hands(0.3, BENCH_HEIGHT + 0.025, 0.12, { elbowTo: [1, -0.4, 0.1], fingersTo: [1, 0, 0] }),
+      ),
       { props: [{ ...bench, x: 0.24 }] },
     ),
     'knees down': still(plankAt(true)),
@@ -108,10 +178,13 @@ export const trunkFigures: Figures = {
     'feet together': as(taps(highPlank(-4)), { view: 'three-quarter' }),
   }),
   'prone-arm-and-leg-lift': figure(there([flatOut, flying(true, true)], { natural: 4 }), {
-    'standing, arms slide up a wall': there([frame(STAND, hands(0.26, 0.8, 0.14)), frame(STAND, hands(0.26, 1.04, 0.16))], {
-      props: [wallAhead(0.29)],
-      natural: 4,
-    }),
+    'standing, arms slide up a wall': there(
+      [frame(STAND, hands(0.26, 0.8, 0.14)), frame(STAND, hands(0.26, 1.04, 0.16))],
+      {
+        props: [wallAhead(0.29)],
+        natural: 4,
+      },
+    ),
     'arms only': there([flatOut, flying(true, false)], { natural: 4 }),
     'hold two seconds': there([flatOut, flying(true, true), flying(true, true)], { natural: 6 }),
   }),
@@ -120,10 +193,18 @@ export const trunkFigures: Figures = {
     'all four': as(there([flatOut, flying(true, true)], { natural: 4 }), { view: 'three-quarter' }),
   }),
   'standing-knee-hold': figure(still(kneeHold, { view: 'side' }), {
-    sitting: still(frame(SIT, rightFoot(0.2, 0.09, 0.14), holding('rightKnee', [0.01, 0.05, 0]), leftHold('rightKnee', [0.01, 0.05, -0.04])), {
-      props: [CHAIR],
-      view: 'side',
-    }),
+    sitting: still(
+      frame(
+        SIT,
+        rightFoot(0.2, 0.09, 0.14),
+        holding('rightKnee', [0.01, 0.05, 0]),
+        leftHold('rightKnee', [0.01, 0.05, -0.04]),
+      ),
+      {
+        props: [CHAIR],
+        view: 'side',
+      },
+    ),
     'hold a wall': still(frame(kneeHold, leftHand(0.42, 0.78)), { props: [wallAhead(0.46)], view: 'side' }),
   }),
   'standing-trunk-brace': figure(still(brace), {

@@ -1,5 +1,6 @@
 import type { Dose, Sides, SideWord } from '../dose/dose.ts';
-import type { Effort, Seconds } from '../units.ts';
+import type { Gait } from '../effort/metabolicEquations.ts';
+import type { Effort, MetresPerMinute, Seconds } from '../units.ts';
 import type { Change } from './change.ts';
 import type { Demands } from './demand.ts';
 import type { Kit } from './kit.ts';
@@ -27,6 +28,8 @@ export interface Variant {
   /** Everything it asks, what its posture asks included. */
   readonly demands: Demands;
   readonly effort: Effort;
+  /** Where it does not cost what the drill costs. */
+  readonly energy?: EnergyCost;
 }
 
 /** Energy cost as a multiple of rest, with where the figure comes from. */
@@ -37,7 +40,20 @@ export type EnergyCost =
       readonly code: string;
       readonly met: number;
     }
+  | {
+      /** From the metabolic equations: the mean of the paces gone through, each for as long. */
+      readonly kind: 'equation';
+      readonly gait: Gait;
+      readonly paces: readonly Pace[];
+      readonly met: number;
+    }
   | { readonly kind: 'estimate'; readonly met: number };
+
+/** A steady speed on a slope; `grade` is rise over run, 0.1 for 10 %. */
+export interface Pace {
+  readonly speed: MetresPerMinute;
+  readonly grade: number;
+}
 
 /** The dose a drill is usually given, with the sides and tempo it is usually done with. */
 export interface UsualDose {

@@ -8,7 +8,7 @@ import {
   type Demand,
   type Demands,
 } from './demand.ts';
-import type { Change, Variant } from './drill.ts';
+import type { Change, EnergyCost, Variant } from './drill.ts';
 import type { Kit } from './kit.ts';
 import type { Posture } from './posture.ts';
 
@@ -18,6 +18,7 @@ export interface Otherwise {
   readonly kit?: readonly Kit[];
   readonly demands?: Demands;
   readonly effort?: Effort;
+  readonly energy?: EnergyCost;
 }
 
 /** A drill's id from its name: small letters and hyphens. Never changes once circuits use it. */
@@ -55,6 +56,7 @@ export function nextRung(
     posture,
     kit: otherwise.kit ?? from.kit,
     demands: { ...stepped(inPosture(from, posture), changes, by), ...otherwise.demands },
+    ...(otherwise.energy ? { energy: otherwise.energy } : {}),
     effort: otherwise.effort ?? Math.max(1, Math.min(9, from.effort + (harder ? by : 0))),
   };
 }

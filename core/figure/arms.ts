@@ -1,7 +1,7 @@
 import { middleJoint } from './middleJoint.ts';
 import type { Arm, FreeArm } from './pose.ts';
 import { SEGMENTS, signOf, type Side } from './skeleton.ts';
-import { add, cross, direction, outOf, scale, subtract, turn, type Rotation, type Vector } from './vector.ts';
+import { add, cross, direction, outOf, scale, subtract, swung, turn, type Rotation, type Vector } from './vector.ts';
 
 /** Where the joints of an arm are. */
 export interface ArmJoints {
@@ -16,9 +16,8 @@ export interface ArmJoints {
 /** The joints of an arm by its angles. */
 export function freeArm(arm: FreeArm, side: Side, shoulder: Vector, frame: Rotation): ArmJoints {
   const sign = signOf(side);
-  const swing = (a: Vector) => turn(turn(a, [1, 0, 0], -sign * (arm.out ?? 0)), [0, 0, 1], arm.raise);
-  const upper = direction(swing([0, -1, 0]));
-  const axis = turn(swing([0, 0, 1]), upper, sign * -(arm.turnedIn ?? 0));
+  const { along: upper, axis: level } = swung(arm.raise, arm.out ?? 0, sign);
+  const axis = turn(level, upper, sign * -(arm.turnedIn ?? 0));
   const fore = turn(upper, axis, arm.elbow ?? 0);
   const elbow = add(shoulder, scale(outOf(frame, upper), SEGMENTS.upperArm));
   const along = outOf(frame, fore);

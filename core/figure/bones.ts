@@ -3,7 +3,14 @@ import { BALL_AHEAD, HEEL_BEHIND, SEGMENTS, SIDES } from './skeleton.ts';
 import { distance } from './vector.ts';
 
 /** Every bone of a figure with the length it has and the length it must have. */
-export function bonesOf({ pelvis, waist, neck, crown, legs, arms }: Joints): readonly (readonly [string, number, number])[] {
+export function bonesOf({
+  pelvis,
+  waist,
+  neck,
+  crown,
+  legs,
+  arms,
+}: Joints): readonly (readonly [string, number, number])[] {
   return [
     ['low back', distance(pelvis, waist), SEGMENTS.trunk * 0.45],
     ['chest', distance(waist, neck), SEGMENTS.trunk * 0.55],

@@ -41,7 +41,7 @@ export interface Drawing {
 }
 
 /** Radius of the drawn head, and the height from which a lying figure's and a three-quarter view's floor is seen. */
-const HEAD_RADIUS = 0.064;
+const HEAD_RADIUS = 0.056;
 const THREE_QUARTER = { round: 38, down: 14 } as const;
 
 type Project = (point: Vector) => Point;
@@ -83,21 +83,32 @@ export function drawingOf(
     props: lines(false),
     discs: shapes.flatMap((shape) => discOf(shape, project)),
     partner: partner
-      ? [trunkLine(partner), girdle(partner), ...SIDES.flatMap((name) => limbLines(partner, name))].map((points) => stroke(points))
+      ? [trunkLine(partner), girdle(partner), ...SIDES.flatMap((name) => limbLines(partner, name))].map((points) =>
+          stroke(points),
+        )
       : [],
     ...(partner ? { partnerHead: headOf(partner, project) } : {}),
     far: flat ? [] : limbs('left'),
-    trunk: [trunkLine(joints), girdle(joints), [joints.legs.left.hip, joints.legs.right.hip]].map((points) => stroke(points)),
+    trunk: [trunkLine(joints), girdle(joints), [joints.legs.left.hip, joints.legs.right.hip]].map((points) =>
+      stroke(points),
+    ),
     near: flat ? [...limbs('left'), ...limbs('right')] : limbs('right'),
     head: headOf(joints, project),
-    nose: stroke([add(joints.head, scale(joints.headFrame[0], HEAD_RADIUS * 0.9)), add(joints.head, scale(joints.headFrame[0], HEAD_RADIUS * 1.32))]),
+    nose: stroke([
+      add(joints.head, scale(joints.headFrame[0], HEAD_RADIUS * 0.95)),
+      add(joints.head, scale(joints.headFrame[0], HEAD_RADIUS * 1.5)),
+    ]),
     prepared: prepared.map((part) => project(partOf(joints, part))),
   };
 }
 
 const trunkLine = ({ pelvis, waist, neck, head }: Joints): readonly Vector[] => [pelvis, waist, neck, head];
 const girdle = ({ arms, neck }: Joints): readonly Vector[] => [arms.left.shoulder, neck, arms.right.shoulder];
-const headOf = ({ head }: Joints, project: Project): Disc => ({ centre: project(head), radius: HEAD_RADIUS, filled: true });
+const headOf = ({ head }: Joints, project: Project): Disc => ({
+  centre: project(head),
+  radius: HEAD_RADIUS,
+  filled: true,
+});
 
 function discOf(shape: Shape, project: Project): readonly Disc[] {
   if (shape.kind !== 'disc') return [];

@@ -19,7 +19,8 @@ export function even(poses: readonly Pose[]): readonly Pose[] {
 /** Hung from the same thing: the pelvis, where the keyframes hang from different ones. */
 function evenRoots(poses: readonly Pose[], { root }: Pose): readonly Pose[] {
   if (poses.every((pose) => pose.root.kind === root.kind) && root.kind !== 'part') return poses;
-  if (root.kind === 'part' && poses.every((pose) => pose.root.kind === 'part' && pose.root.part === root.part)) return poses;
+  if (root.kind === 'part' && poses.every((pose) => pose.root.kind === 'part' && pose.root.part === root.part))
+    return poses;
   return poses.map((pose) => ({ ...pose, root: { kind: 'pelvis', at: jointsOf(pose).pelvis } }));
 }
 

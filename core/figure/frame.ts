@@ -26,11 +26,15 @@ const CLOSE = -0.47;
 export function frameOf(motion: Motion, camera: Camera, aspect: number, least = 1.06): Frame {
   const points = Array.from({ length: INSTANTS }, (_, index) => {
     const share = index / INSTANTS;
-    return pointsOf(motion.close ?? false, drawingOf(motion, jointsOf(keyframeAt(motion, share)), share, 'right', camera, []));
+    return pointsOf(
+      motion.close ?? false,
+      drawingOf(motion, jointsOf(keyframeAt(motion, share)), share, 'right', camera, []),
+    );
   }).flat();
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
   const [left, right] = [Math.min(...xs) - MARGIN, Math.max(...xs) + MARGIN];
-  const floor = camera === 'above' ? Math.max(...ys) + MARGIN : motion.close ? CLOSE : Math.max(MARGIN, ...ys.map((y) => y + 0.03));
+  const floor =
+    camera === 'above' ? Math.max(...ys) + MARGIN : motion.close ? CLOSE : Math.max(MARGIN, ...ys.map((y) => y + 0.03));
   const top = Math.min(...ys) - MARGIN;
   const height = Math.max(motion.close ? least * 0.62 : least, floor - top, (right - left) / aspect);
   const width = height * aspect;
@@ -38,12 +42,21 @@ export function frameOf(motion: Motion, camera: Camera, aspect: number, least = 
   return { x: (left + right - width) / 2, y: bottom - height, width, height };
 }
 
-function pointsOf(close: boolean, { head, near, far, trunk, props, partner, partnerHead, discs, behind }: Drawing): readonly Point[] {
-  const heads = [head, ...(partnerHead ? [partnerHead] : []), ...discs].flatMap(({ centre: [x, y], radius }): Point[] => [
-    [x - radius, y - radius],
-    [x + radius, y + radius],
-  ]);
+function pointsOf(
+  close: boolean,
+  { head, near, far, trunk, props, partner, partnerHead, discs, behind }: Drawing,
+): readonly Point[] {
+  const heads = [head, ...(partnerHead ? [partnerHead] : []), ...discs].flatMap(
+    ({ centre: [x, y], radius }): Point[] => [
+      [x - radius, y - radius],
+      [x + radius, y + radius],
+    ],
+  );
   // A wall may run out of the picture: only where it stands counts.
   const walls = behind.flatMap(({ points }) => points.slice(0, 1));
-  return [...heads, ...[...near, ...far, ...trunk, ...props, ...partner].flatMap(({ points }) => points), ...walls].filter(([, y]) => !close || y < CLOSE);
+  return [
+    ...heads,
+    ...[...near, ...far, ...trunk, ...props, ...partner].flatMap(({ points }) => points),
+    ...walls,
+  ].filter(([, y]) => !close || y < CLOSE);
 }

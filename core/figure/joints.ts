@@ -27,7 +27,8 @@ type Body = Omit<Joints, 'arms'> & { readonly shoulders: Readonly<Record<Side, V
  * hold something find their middle joint.
  */
 export function jointsOf(pose: Pose): Joints {
-  const body = bodyAt(pose, rootOf(pose));
+  const frames = framesOf(pose);
+  const body = bodyAt(pose, frames, rootOf(pose, frames));
   const { shoulders, ...rest } = body;
   const arm = (side: Side, other?: ArmJoints): ArmJoints => armOf(pose, side, shoulders[side], rest, other);
   // A hand on the other arm needs that arm to be placed first.
@@ -52,14 +53,24 @@ function armOf(pose: Pose, side: Side, shoulder: Vector, body: Omit<Joints, 'arm
   return placedArm(arm, side, shoulder, frame, add(partOf(holder, arm.part), outOf(frame, arm.off ?? [0, 0, 0])));
 }
 
-/** The trunk and legs of a pose whose pelvis is at a point. */
-function bodyAt(pose: Pose, pelvis: Vector): Body {
-  const pelvisFrame = leaned(UPRIGHT, pose.tilt ?? {});
-  const spine = pose.spine ?? {};
-  const half = { forward: (spine.forward ?? 0) / 2, right: (spine.right ?? 0) / 2, left: (spine.left ?? 0) / 2 };
+/** How pelvis, waist, chest and head stand in the room. */
+interface Frames {
+  readonly pelvisFrame: Rotation;
+  readonly waistFrame: Rotation;
+  readonly chestFrame: Rotation;
+  readonly headFrame: Rotation;
+}
+
+function framesOf({ tilt, spine, head }: Pose): Frames {
+  const pelvisFrame = tilt ? leaned(UPRIGHT, tilt) : UPRIGHT;
+  const half = { forward: (spine?.forward ?? 0) / 2, right: (spine?.right ?? 0) / 2, left: (spine?.left ?? 0) / 2 };
   const waistFrame = leaned(pelvisFrame, half);
   const chestFrame = leaned(waistFrame, half);
-  const headFrame = leaned(chestFrame, pose.head ?? {});
+  return { pelvisFrame, waistFrame, chestFrame, headFrame: head ? leaned(chestFrame, head) : chestFrame };
+}
+
+/** The trunk and legs of a pose whose pelvis is at a point. */
+function bodyAt(pose: Pose, { pelvisFrame, waistFrame, chestFrame, headFrame }: Frames, pelvis: Vector): Body {
   const waist = add(pelvis, scale(waistFrame[1], SEGMENTS.trunk * 0.45));
   const neck = add(waist, scale(chestFrame[1], SEGMENTS.trunk * 0.55));
   const leg = (side: Side) => legJoints(pose[side], side, add(pelvis, hipOffset(side, pelvisFrame)), pelvisFrame);
@@ -84,17 +95,16 @@ function collarBone({ shoulders = {} }: Pose, sign: 1 | -1): Vector {
 }
 
 /** Where the pelvis is, from what the pose hangs from. */
-function rootOf(pose: Pose): Vector {
+function rootOf(pose: Pose, frames: Frames): Vector {
   const { root } = pose;
-  if (root.kind === 'pelvis') return withinReach(pose, root.at);
-  const body = bodyAt(pose, [0, 0, 0]);
+  if (root.kind === 'pelvis') return withinReach(pose, frames.pelvisFrame, root.at);
+  const body = bodyAt(pose, frames, [0, 0, 0]);
   if (root.kind === 'part') return subtract(root.at, partOf(body, root.part));
   return [root.at[0], root.at[1] - lowestOf(pose, body), root.at[2]];
 }
 
 /** The highest the pelvis can be at a place, so that planted legs reach their feet. */
-function withinReach(pose: Pose, at: Vector): Vector {
-  const frame = leaned(UPRIGHT, pose.tilt ?? {});
+function withinReach(pose: Pose, frame: Rotation, at: Vector): Vector {
   let height = at[1];
   for (const side of SIDES) {
     const leg = pose[side];

@@ -1,7 +1,7 @@
 import { middleJoint } from './middleJoint.ts';
 import type { FreeLeg, Leg, PlantedLeg } from './pose.ts';
 import { BALL_AHEAD, HEEL_BEHIND, SEGMENTS, signOf, type Side } from './skeleton.ts';
-import { add, direction, outOf, scale, subtract, turn, type Rotation, type Vector } from './vector.ts';
+import { add, outOf, scale, subtract, swung, turn, type Rotation, type Vector } from './vector.ts';
 
 /** Where the joints of a leg are. */
 export interface LegJoints {
@@ -44,14 +44,15 @@ const aheadOf = (leg: PlantedLeg, side: Side): Vector => turn([1, 0, 0], [0, 1, 
 export function legJoints(leg: Leg, side: Side, hip: Vector, frame: Rotation): LegJoints {
   if (leg.kind === 'free') return freeLeg(leg, signOf(side), hip, frame);
   const foot = plantedFoot(leg, side);
-  const pole = leg.kneeTo ? outOf(frame, leg.kneeTo) : add(outOf(frame, [1, 0, 0.18 * signOf(side)]), aheadOf(leg, side));
+  const pole = leg.kneeTo
+    ? outOf(frame, leg.kneeTo)
+    : add(outOf(frame, [1, 0, 0.18 * signOf(side)]), aheadOf(leg, side));
   return { hip, knee: middleJoint(hip, foot.ankle, SEGMENTS.thigh, SEGMENTS.shank, pole), ...foot };
 }
 
 function freeLeg(leg: FreeLeg, sign: 1 | -1, hip: Vector, frame: Rotation): LegJoints {
-  const swing = (a: Vector) => turn(turn(a, [1, 0, 0], -sign * (leg.out ?? 0)), [0, 0, 1], leg.hip);
-  const thigh = direction(swing([0, -1, 0]));
-  const axis = turn(swing([0, 0, 1]), thigh, sign * (leg.turnedOut ?? 0));
+  const { along: thigh, axis: level } = swung(leg.hip, leg.out ?? 0, sign);
+  const axis = turn(level, thigh, sign * (leg.turnedOut ?? 0));
   const shank = turn(thigh, axis, -(leg.knee ?? 0));
   const foot = turn(shank, axis, 90 + (leg.ankle ?? 0));
   const knee = add(hip, scale(outOf(frame, thigh), SEGMENTS.thigh));

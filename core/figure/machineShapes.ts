@@ -33,7 +33,8 @@ export function machineShapes(
       ];
     }
     case 'cross-trainer': {
-      const under = (foot: Vector): Shape => line(add(foot, [-0.1, -0.01, 0]), add(foot, [0.14, -0.01, 0]), [0.52, 0.16, 0]);
+      const under = (foot: Vector): Shape =>
+        line(add(foot, [-0.1, -0.01, 0]), add(foot, [0.14, -0.01, 0]), [0.52, 0.16, 0]);
       return [
         under(joints.legs.left.heel),
         under(joints.legs.right.heel),

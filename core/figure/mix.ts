@@ -94,7 +94,13 @@ function arm(from: Arm, to: Arm, share: number): Arm {
   const elbow = maybePoint('elbowTo', from.elbowTo, to.elbowTo, share);
   if (from.kind === 'planted' && to.kind === 'planted') {
     const wrist = point(from.wrist, to.wrist, share);
-    return { kind: 'planted', wrist, ...elbow, ...maybePoint('fingersTo', from.fingersTo, to.fingersTo, share), ...hand };
+    return {
+      kind: 'planted',
+      wrist,
+      ...elbow,
+      ...maybePoint('fingersTo', from.fingersTo, to.fingersTo, share),
+      ...hand,
+    };
   }
   if (from.kind === 'reaching' && to.kind === 'reaching') {
     return { kind: 'reaching', wrist: point(from.wrist, to.wrist, share), ...elbow, ...hand };
@@ -107,5 +113,7 @@ function arm(from: Arm, to: Arm, share: number): Arm {
 }
 
 function oneKind(): Error {
-  return new Error('An arm is free, planted or holding in one keyframe and not in the next: give it one kind throughout.');
+  return new Error(
+    'An arm is free, planted or holding in one keyframe and not in the next: give it one kind throughout.',
+  );
 }

@@ -17,13 +17,8 @@ interface Placed {
 
 /** Where a part is. Throws where an arm is asked for that has not been placed yet. */
 export function partOf(joints: Placed, part: Part): Vector {
-  switch (part) {
-    case 'pelvis':
-    case 'waist':
-    case 'neck':
-    case 'head':
-    case 'crown':
-      return joints[part];
+  if (part === 'pelvis' || part === 'waist' || part === 'neck' || part === 'head' || part === 'crown') {
+    return joints[part];
   }
   const side = SIDES.find((name) => part.startsWith(name)) ?? 'right';
   const name = part.slice(side.length).toLowerCase();

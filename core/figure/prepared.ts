@@ -24,5 +24,12 @@ const REGIONS: readonly (readonly [region: RegExp, parts: readonly Part[]])[] = 
 export function preparedParts(targets: Targets): readonly Part[] {
   const strongest = (Object.entries(targets) as [Target, number][]).toSorted(([, a], [, b]) => b - a);
   const parts = strongest.map(([target]) => REGIONS.find(([region]) => region.test(target))?.[1] ?? []);
-  return [...new Set(parts.filter((found) => found.length > 0).slice(0, 2).flat())];
+  return [
+    ...new Set(
+      parts
+        .filter((found) => found.length > 0)
+        .slice(0, 2)
+        .flat(),
+    ),
+  ];
 }

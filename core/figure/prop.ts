@@ -8,11 +8,11 @@ export type Prop =
   /** A chair whose seat's middle is at a point of the floor, turned to the left from facing ahead. */
   | { readonly kind: 'chair'; readonly x: number; readonly z?: number; readonly turned?: Degrees }
   /** A block: a bench, a step, a low table; `deep` ahead, `wide` across. */
-  | { readonly kind: 'block'; readonly x: number; readonly z?: number } & {
+  | ({ readonly kind: 'block'; readonly x: number; readonly z?: number } & {
       readonly height: number;
       readonly deep: number;
       readonly wide: number;
-    }
+    })
   | { readonly kind: 'half-dome'; readonly x: number; readonly z?: number }
   /** A foam roller, or a rolled towel where it is thin, lying along `x` or `z`. */
   | { readonly kind: 'roller'; readonly at: Vector; readonly along: 'x' | 'z'; readonly radius?: number }
@@ -21,9 +21,20 @@ export type Prop =
   /** A line on the floor. */
   | { readonly kind: 'line'; readonly axis: 'x' | 'z'; readonly at: number }
   /** A ball, plate, kettlebell or rolled massage stick in the middle of the parts that hold it. */
-  | { readonly kind: 'held'; readonly item: 'plate' | 'kettlebell' | 'ball'; readonly by: readonly Part[]; readonly off?: Vector }
+  | {
+      readonly kind: 'held';
+      readonly item: 'plate' | 'kettlebell' | 'ball';
+      readonly by: readonly Part[];
+      readonly off?: Vector;
+    }
   /** A stick or bar through two parts, longer than their distance by so much at each end. */
-  | { readonly kind: 'stick'; readonly from: Part; readonly to: Part; readonly beyond?: number; readonly plates?: boolean }
+  | {
+      readonly kind: 'stick';
+      readonly from: Part;
+      readonly to: Part;
+      readonly beyond?: number;
+      readonly plates?: boolean;
+    }
   /** A band or strap through parts, or to a point of the room. */
   | { readonly kind: 'band'; readonly through: readonly (Part | Vector)[] }
   /** A loop around both legs at two parts. */

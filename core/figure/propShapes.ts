@@ -100,14 +100,22 @@ function roller([x, y, z]: Vector, along: 'x' | 'z', radius: number): readonly S
     const lift = (point: Vector): Vector => add(point, [0, up, 0]);
     return line(lift(end(-half)), lift(end(half)));
   };
-  return [loop(...circle(end(half), radius, along)), loop(...circle(end(-half), radius, along)), side(radius), side(-radius)];
+  return [
+    loop(...circle(end(half), radius, along)),
+    loop(...circle(end(-half), radius, along)),
+    side(radius),
+    side(-radius),
+  ];
 }
 
 function held(item: 'plate' | 'kettlebell' | 'ball', at: Vector): readonly Shape[] {
   if (item === 'ball') return [disc(at, 0.065, true)];
   if (item === 'plate') return [disc(at, 0.06), disc(at, 0.014, true)];
   const bell = add(at, [0, -0.075, 0]);
-  return [disc(bell, 0.05, true), line(add(bell, [-0.03, 0.035, 0]), add(at, [-0.02, 0, 0]), add(at, [0.02, 0, 0]), add(bell, [0.03, 0.035, 0]))];
+  return [
+    disc(bell, 0.05, true),
+    line(add(bell, [-0.03, 0.035, 0]), add(at, [-0.02, 0, 0]), add(at, [0.02, 0, 0]), add(bell, [0.03, 0.035, 0])),
+  ];
 }
 
 function stick(from: Vector, to: Vector, beyond: number, plates: boolean): readonly Shape[] {

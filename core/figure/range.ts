@@ -1,6 +1,17 @@
 import type { Joints } from './joints.ts';
 import { SIDES, signOf, type Side } from './skeleton.ts';
-import { angleBetween, cross, degrees, direction, dot, into, subtract, turn, type Degrees, type Vector } from './vector.ts';
+import {
+  angleBetween,
+  cross,
+  degrees,
+  direction,
+  dot,
+  into,
+  subtract,
+  swung,
+  type Degrees,
+  type Vector,
+} from './vector.ts';
 
 /**
  * Normal ranges of movement in degrees: American Academy of Orthopaedic Surgeons, The Clinical Measurement of Joint Motion
@@ -49,7 +60,7 @@ function legAngles({ legs, pelvisFrame }: Joints, side: Side): readonly (readonl
 }
 
 function turnedOut(thigh: Vector, shank: Vector, forward: Degrees, out: Degrees, sign: 1 | -1): Degrees {
-  const straight = turn(turn([0, 0, 1], [1, 0, 0], -sign * out), [0, 0, 1], forward);
+  const straight = swung(forward, out, sign).axis;
   const axis = direction(cross(shank, thigh));
   return sign * degrees(Math.atan2(dot(cross(straight, axis), thigh), dot(straight, axis)));
 }

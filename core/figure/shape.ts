@@ -8,7 +8,12 @@ export type Shape =
 export const line = (...points: readonly Vector[]): Shape => ({ kind: 'line', points });
 export const loop = (...points: readonly Vector[]): Shape => ({ kind: 'line', points, closed: true });
 export const soft = (...points: readonly Vector[]): Shape => ({ kind: 'line', points, soft: true });
-export const disc = (centre: Vector, radius: number, filled = false): Shape => ({ kind: 'disc', centre, radius, filled });
+export const disc = (centre: Vector, radius: number, filled = false): Shape => ({
+  kind: 'disc',
+  centre,
+  radius,
+  filled,
+});
 
 /** The edges of a box between two corners. */
 export function box([x0, y0, z0]: Vector, [x1, y1, z1]: Vector): readonly Shape[] {

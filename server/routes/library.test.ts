@@ -1,5 +1,7 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import { check } from '@prompt-spark/contract/check';
+import { POSTURES } from '@prompt-spark/core/drills/posture';
+import { figuresSchema } from '@prompt-spark/contract/figure';
 import { drillsSchema } from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import type { Drill } from '@prompt-spark/core';
@@ -27,6 +29,16 @@ it('hands out the drills in the shape the contract gives them', async () => {
   const { body } = await coach.ask(ROUTES.drills).expect(200);
   const checked = check(drillsSchema, body);
   expect(checked.ok ? [] : checked.errors).toEqual([]);
+});
+
+it('hands out a figure for every drill and every posture, packed for the wire', async () => {
+  const response = await coach.ask(ROUTES.figures).expect(200);
+  const checked = check(figuresSchema, response.body);
+  expect(checked.ok ? [] : checked.errors).toEqual([]);
+  const ids = Object.keys(response.body as object);
+  expect(catalogue.filter(({ figure }) => !ids.includes(figure))).toEqual([]);
+  expect(POSTURES.filter((posture) => !ids.includes(`posture-${posture}`))).toEqual([]);
+  expect(response.headers['content-encoding']).toBe('gzip');
 });
 
 describe('a drill of the studio’s own', () => {

@@ -8,13 +8,13 @@ import { mainTargets } from './drillWords.ts';
 import LadderStrip from './LadderStrip.vue';
 
 /** A drill in the gallery: its figure, its name, what it is for, how it is done, and its ladder. */
-const { drill } = defineProps<{ drill: Drill; moving: boolean }>();
+const { drill } = defineProps<{ drill: Drill; still: boolean }>();
 const how = computed(() => [POSTURE_WORDS[drill.posture], ...drill.kit].join(' · '));
 </script>
 
 <template>
   <article class="card">
-    <DrillFigure class="figure" :drill="drill" :moving="moving" :aspect="1.3" />
+    <DrillFigure class="figure" :drill="drill" :still="still" :aspect="1.3" />
     <h2>
       <RouterLink :to="`/drills/${drill.id}`">{{ drill.name }}</RouterLink>
     </h2>

@@ -27,7 +27,7 @@ const alternating = computed(() => drill.usual.sides === 'alternate');
       :variant="variant"
       :side="side"
       :sides="alternating ? 'alternate' : drill.usual.sides"
-      :moving="playing"
+      :still="!playing"
       :speed="speed"
       :aspect="1.3"
     />

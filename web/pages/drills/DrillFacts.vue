@@ -9,12 +9,22 @@ import { just, type Range } from '@prompt-spark/core/units';
 import DoseAmounts from '../../pieces/DoseAmounts.vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import TextAmount from '../../pieces/TextAmount.vue';
+import { useFiguresStore } from '../../stores/figures.ts';
+import { useLibraryStore } from '../../stores/library.ts';
+import { computed } from 'vue';
 import { inPosture } from './drillDraft.ts';
 
 /** A drill's facts: its names, how it is done, what is said of it, and its usual dose. */
 const draft = defineModel<Drill>({ required: true });
 defineProps<{ errors: Readonly<Record<string, string>> }>();
 
+const library = useLibraryStore();
+const figures = useFiguresStore();
+void figures.load();
+/** The drills that have a figure of their own. */
+const drawn = computed(() =>
+  library.library.drills.filter(({ id }) => id in figures.figures).map(({ id, name }) => ({ value: id, title: name })),
+);
 const items = (values: readonly string[]) => values.map((value) => ({ value, title: phaseName(value) }));
 const KINDS = [
   { value: 'time', title: 'Seconds' },
@@ -108,6 +118,14 @@ function setUsual(change: Partial<Drill['usual']>): void {
       :items="ROOM"
       :model-value="draft.space"
       @update:model-value="(space: Drill['space']) => set({ space })"
+    />
+    <v-autocomplete
+      label="Drawn as"
+      clearable
+      :items="drawn"
+      hint="Whose figure shows it; its posture where none does"
+      :model-value="draft.figure || null"
+      @update:model-value="(figure: string | null) => set({ figure: figure ?? '' })"
     />
     <v-select
       label="Best seen from"

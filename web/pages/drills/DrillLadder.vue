@@ -26,7 +26,7 @@ function words({ changes, posture, kit }: Variant): string {
     >
       <input v-model="chosen" class="visually-hidden" type="radio" name="rung" :value="variant.id" />
       <span class="edge" aria-hidden="true" :style="{ height: `${4 + variant.effort * 1.3}px` }" />
-      <DrillFigure class="figure" :drill="drill" :variant="variant" :moving="chosen === variant.id" :aspect="1.25" />
+      <DrillFigure class="figure" :drill="drill" :variant="variant" :still="chosen !== variant.id" :aspect="1.25" />
       <span class="name">{{ rungName(variant, drill.name) }}</span>
       <span class="soft small">{{ words(variant) }}</span>
       <span class="soft small">effort {{ variant.effort }}</span>

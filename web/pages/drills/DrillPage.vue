@@ -14,6 +14,7 @@ import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import DrillDemonstration from './DrillDemonstration.vue';
 import DrillBars from './DrillBars.vue';
+import { energyWords } from './drillWords.ts';
 import DrillLadder from './DrillLadder.vue';
 
 /** A drill's fact sheet: what it looks for and asks, rung by rung, and where it is used. */
@@ -48,11 +49,8 @@ const about = computed(() => {
   ].join(' · ');
 });
 const energy = computed(() => {
-  const cost = drill.value?.energy;
-  if (!cost) return '';
-  return cost.kind === 'compendium'
-    ? `${cost.met} MET (Compendium of Physical Activities 2011, ${cost.code})`
-    : `about ${cost.met} MET (our estimate from effort)`;
+  const cost = chosen.value?.energy ?? drill.value?.energy;
+  return cost ? energyWords(cost) : '';
 });
 
 async function takeOut(): Promise<void> {
@@ -154,6 +152,9 @@ h1 {
 h2 {
   margin: 1.2rem 0 0.3rem;
   font-size: 1.05rem;
+}
+h2 + .ladder {
+  margin-top: 0.5rem;
 }
 h2:first-child {
   margin-top: 0;

@@ -33,7 +33,7 @@ function clear(): void {
       <h1>Drills</h1>
       <p class="soft" role="status" data-test="count">{{ counted }}</p>
       <span class="acts">
- <v-btn variant="text" :prepend-icon="moving ? mdiPause : mdiPlay" @click="moving = !moving">
+        <v-btn variant="text" :prepend-icon="moving ? mdiPause : mdiPlay" @click="moving = !moving">
           {{ moving ? 'Hold figures still' : 'Let figures move' }}
         </v-btn>
         <v-btn variant="text" :aria-expanded="files" @click="files = !files">Import or export</v-btn>
@@ -44,7 +44,7 @@ function clear(): void {
       <LibraryFile v-if="files" />
       <DrillFilters v-model:words="words" v-model:wish="wish" />
       <ul v-if="found.length" class="cards">
-        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" :moving="moving" /></li>
+        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" :still="!moving" /></li>
       </ul>
       <div v-else class="empty">
         <h2>No drill answers to all of that</h2>

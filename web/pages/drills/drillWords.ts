@@ -1,7 +1,7 @@
 import type { Drill } from '@prompt-spark/core';
 import { demandOf, type Demand } from '@prompt-spark/core/drills/demand';
 import { DEMANDS } from '@prompt-spark/core/drills/demand';
-import type { Variant } from '@prompt-spark/core/drills/drill';
+import type { EnergyCost, Variant } from '@prompt-spark/core/drills/drill';
 
 /** The targets a drill serves most, strongest first, as read: "hip: flexion". */
 export function mainTargets({ targets }: Pick<Drill, 'targets'>, most: number): readonly string[] {
@@ -29,4 +29,16 @@ export const ASKED = ['not at all', 'a little', 'clearly', 'fully'] as const;
 /** A rung's name as read on its own: the base is the drill itself. */
 export function rungName({ rung, name }: Variant, drillName: string): string {
   return rung === 0 ? drillName : name.charAt(0).toUpperCase() + name.slice(1);
+}
+
+/** An energy cost with where it comes from. */
+export function energyWords(cost: EnergyCost): string {
+  switch (cost.kind) {
+    case 'compendium':
+      return `${cost.met} MET (Compendium of Physical Activities 2011, ${cost.code})`;
+    case 'equation':
+      return `${cost.met} MET on average (ACSM ${cost.gait} equation, ${cost.paces.length} paces)`;
+    case 'estimate':
+      return `about ${cost.met} MET (our estimate from effort)`;
+  }
 }

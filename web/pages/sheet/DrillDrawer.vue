@@ -57,7 +57,7 @@ function insertFirst(): void {
     >
       <li v-for="drill in found" :key="drill.id" :data-drill="drill.id">
         <button type="button" class="drill" @click="insert(drill.id)">
-          <DrillFigure class="figure" :drill="drill" :moving="false" :aspect="1.15" />
+          <DrillFigure class="figure" :drill="drill" still :aspect="1.15" />
           <span class="words">
             {{ drill.name }}
             <span class="soft small">{{ drill.phases.map(phaseName).join(', ') }}</span>

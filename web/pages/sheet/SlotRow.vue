@@ -43,7 +43,15 @@ const shape = computed(() => ({
     <div :class="['row', { selected }]" :style="shape">
       <span class="edge" aria-hidden="true"><span class="hatch" /></span>
       <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
-      <DrillFigure v-if="drill" class="figure" :drill="drill" :dose="slotLine.dose" :sides="slotLine.sides" :moving="selected" :aspect="1.15" />
+      <DrillFigure
+        v-if="drill"
+        class="figure"
+        :drill="drill"
+        :dose="slotLine.dose"
+        :sides="slotLine.sides"
+        :still="!selected"
+        :aspect="1.15"
+      />
       <button type="button" class="what" :aria-expanded="open" @click.stop="desk.toggleOpen(slotLine.id)">
         <span class="name">
           {{ drill?.name ?? slotLine.drillId }}

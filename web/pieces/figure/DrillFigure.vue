@@ -6,18 +6,22 @@ import { beatOf } from '@prompt-spark/core/figure/beat';
 import { preparedParts } from '@prompt-spark/core/figure/prepared';
 import type { Side } from '@prompt-spark/core/figure/skeleton';
 import type { Seconds } from '@prompt-spark/core/units';
-import { computed } from 'vue';
+import { useIntersectionObserver } from '@vueuse/core';
+import { computed, ref, useTemplateRef } from 'vue';
 import { useFiguresStore } from '../../stores/figures.ts';
 import MovingFigure from './MovingFigure.vue';
 
-/** The figure of a rung of a drill, at the tempo of its dose; its place stays empty until figures are there. */
+/**
+ * The figure of a rung of a drill, at the tempo of its dose. Its place stays empty until figures are there, and while it is
+ * far out of sight: a library's worth of drawings would slow every frame.
+ */
 const {
   drill,
   variant = null,
   dose = null,
   sides = null,
   side = 'right',
-  moving = true,
+  still,
   speed = 1,
   at = null,
   aspect = 1,
@@ -27,12 +31,16 @@ const {
   dose?: Dose | null;
   sides?: Sides | null;
   side?: Side;
-  moving?: boolean;
+  still?: boolean;
   speed?: number;
   at?: Seconds | null;
   aspect?: number;
 }>();
 const figures = useFiguresStore();
+const near = ref(false);
+useIntersectionObserver(useTemplateRef('place'), ([entry]) => (near.value = entry?.isIntersecting ?? false), {
+  rootMargin: '500px',
+});
 void figures.load();
 
 const motion = computed(() => figures.motionOf(drill, variant ?? baseOf(drill)));
@@ -44,16 +52,16 @@ const alternates = computed(() => (sides ?? drill.usual.sides) === 'alternate' &
 </script>
 
 <template>
-  <div class="place" :style="{ aspectRatio: aspect }">
+  <div ref="place" class="place" :style="{ aspectRatio: aspect }">
     <MovingFigure
-      v-if="motion && beat"
+      v-if="near && motion && beat"
       :motion="motion"
       :beat="beat"
       :camera="camera"
       :side="side"
       :alternates="alternates"
       :prepared="prepared"
-      :moving="moving"
+      :still="still"
       :speed="speed"
       :at="at"
       :aspect="aspect"

@@ -8,7 +8,7 @@ import type { Side } from '@prompt-spark/core/figure/skeleton';
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntersectionObserver, usePreferredReducedMotion } from '@vueuse/core';
 import { computed, onScopeDispose, ref, useTemplateRef, watch } from 'vue';
-import { figurePaths, LAYERS, type Layer } from './figurePaths.ts';
+import { figurePaths, LAYERS, UNIT, type Layer } from './figurePaths.ts';
 import { everyFrame } from './frames.ts';
 import { groundPath, groundShift, headingPath, keyMoment, loopSide } from './figureTime.ts';
 
@@ -21,9 +21,9 @@ const {
   beat,
   camera,
   side = 'right',
-  alternates = false,
+  alternates,
   prepared = [],
-  moving = true,
+  still,
   speed = 1,
   at = null,
   aspect = 1,
@@ -35,7 +35,7 @@ const {
   /** Turns to the other side every loop. */
   alternates?: boolean;
   prepared?: readonly Part[];
-  moving?: boolean;
+  still?: boolean;
   speed?: number;
   /** Seconds into the motion, where somebody else keeps the time. */
   at?: Seconds | null;
@@ -44,15 +44,19 @@ const {
 
 const svg = useTemplateRef<SVGSVGElement>('svg');
 const layers = new Map<Layer, SVGPathElement>();
+const drawn = new Map<Layer, string>();
 const ground = useTemplateRef<SVGPathElement>('ground');
 const body = useTemplateRef<SVGGElement>('body');
 const seen = ref(false);
 const less = usePreferredReducedMotion();
-const runs = computed(() => moving && at === null && seen.value && less.value !== 'reduce');
+const runs = computed(() => !still && at === null && seen.value && less.value !== 'reduce');
 const frame = computed(() => frameOf(motion, camera, aspect));
-const viewBox = computed(() => `${frame.value.x} ${frame.value.y} ${frame.value.width} ${frame.value.height}`);
+const viewBox = computed(() => {
+  const { x, y, width, height } = frame.value;
+  return [x, y, width, height].map((value) => value * UNIT).join(' ');
+});
 /** A figure turned to the left is drawn left of where it stands to the right: this brings it back into the picture. */
-const brought = computed(() => `translate(${2 * frame.value.x + frame.value.width} 0)`);
+const brought = computed(() => `translate(${UNIT * (2 * frame.value.x + frame.value.width)} 0)`);
 
 let elapsed: Seconds = keyMoment(motion, beat);
 let last: Seconds | undefined;
@@ -62,8 +66,13 @@ function paint(time: Seconds): void {
   if (turned === 'left') body.value?.setAttribute('transform', brought.value);
   else body.value?.removeAttribute('transform');
   const paths = figurePaths(drawingAt(motion, beat, turned, time, camera, prepared));
-  for (const layer of LAYERS) layers.get(layer)?.setAttribute('d', paths[layer]);
-  ground.value?.setAttribute('stroke-dashoffset', groundShift(motion, beat, camera, turned, time).toFixed(4));
+  for (const layer of LAYERS) {
+    // What stands still is not drawn again.
+    if (drawn.get(layer) === paths[layer]) continue;
+    drawn.set(layer, paths[layer]);
+    layers.get(layer)?.setAttribute('d', paths[layer]);
+  }
+  ground.value?.setAttribute('stroke-dashoffset', groundShift(motion, beat, camera, turned, time).toFixed(0));
 }
 
 function tick(now: Seconds): void {
@@ -116,6 +125,7 @@ watch(
   width: 100%;
   height: 100%;
   overflow: hidden;
+  contain: strict;
   fill: none;
   stroke: var(--ink);
   stroke-linecap: round;
@@ -123,50 +133,44 @@ watch(
 }
 .ground {
   stroke: var(--soft);
-  stroke-width: 0.009;
-  stroke-dasharray: 0.03 0.03;
+  stroke-width: 90;
+  stroke-dasharray: 300 300;
   stroke-linecap: butt;
 }
 .heading {
   stroke: var(--soft);
-  stroke-width: 0.011;
+  stroke-width: 110;
 }
 .behind {
   stroke: var(--line);
-  stroke-width: 0.02;
+  stroke-width: 200;
 }
 .props,
 .solids {
   stroke: color-mix(in srgb, var(--soft) 82%, var(--ground));
-  stroke-width: 0.013;
+  stroke-width: 130;
 }
 .solids {
   fill: color-mix(in srgb, var(--soft) 82%, var(--ground));
 }
 .partner {
   stroke: color-mix(in srgb, var(--soft) 45%, var(--ground));
-  stroke-width: 0.034;
+  stroke-width: 340;
 }
 .far {
   stroke: color-mix(in srgb, var(--soft) 72%, var(--ground));
-  stroke-width: 0.034;
-}
-.trunk {
-  stroke-width: 0.05;
+  stroke-width: 340;
 }
 .near {
-  stroke-width: 0.042;
-}
-.nose {
-  stroke-width: 0.024;
+  stroke-width: 440;
 }
 .head {
   fill: var(--ink);
-  stroke: none;
+  stroke-width: 220;
 }
 .prepared {
   fill: var(--spark);
   stroke: var(--card);
-  stroke-width: 0.008;
+  stroke-width: 80;
 }
 </style>

@@ -68,9 +68,10 @@ function paint(time: Seconds): void {
   const paths = figurePaths(drawingAt(motion, beat, turned, time, camera, prepared));
   for (const layer of LAYERS) {
     // What stands still is not drawn again.
-    if (drawn.get(layer) === paths[layer]) continue;
+    const path = layers.get(layer);
+    if (!path || drawn.get(layer) === paths[layer]) continue;
     drawn.set(layer, paths[layer]);
-    layers.get(layer)?.setAttribute('d', paths[layer]);
+    path.setAttribute('d', paths[layer]);
   }
   ground.value?.setAttribute('stroke-dashoffset', groundShift(motion, beat, camera, turned, time).toFixed(0));
 }

@@ -19,7 +19,12 @@ const setting = ref(false);
 
 const about = computed(() => {
   const people = sheet.circuit.people || sheet.group?.people;
-  const parts = [sheet.group?.name, people ? `${people} ${people === 1 ? 'person' : 'people'}` : '', sheet.site?.name, sheet.circuit.purpose];
+  const parts = [
+    sheet.group?.name,
+    people ? `${people} ${people === 1 ? 'person' : 'people'}` : '',
+    sheet.site?.name,
+    sheet.circuit.purpose,
+  ];
   return parts.filter(Boolean).join(' · ') || 'No group or site yet';
 });
 const total = computed(() => sheet.timeline.total);

@@ -2,12 +2,19 @@ import type { Block, Circuit, Line, UnreadLine } from '@prompt-spark/core/circui
 import {
   LEAST_REP_SECONDS,
   MOST_COUNT,
+  MOST_GRADE,
+  MOST_METRES,
+  MOST_PERCENT,
   MOST_POSITIONS,
   MOST_REP_SECONDS,
   MOST_ROUNDS,
   MOST_SECONDS,
   MOST_SETS,
+  MOST_SPEED,
+  MOST_STEPS,
 } from '@prompt-spark/core/circuit/bounds';
+import { LENGTH_UNITS, SPEED_UNITS } from '@prompt-spark/core/dose/distance';
+import { RAMP_UNITS } from '@prompt-spark/core/dose/ramp';
 import type { Dose, Tempo } from '@prompt-spark/core/dose/dose';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import Joi from 'joi';
@@ -33,12 +40,48 @@ const tempo = Joi.alternatives<Tempo>().conditional('.kind', {
 
 const time = range(seconds(0.5, MOST_SECONDS));
 
+const measure = Joi.object({
+  amount: Joi.number().positive().max(MOST_METRES).required(),
+  unit: Joi.valid(...LENGTH_UNITS).required(),
+});
+const oneLength = Joi.object({
+  of: Joi.valid('measure', 'lane', 'lap').required(),
+  measure: Joi.when('of', { is: 'measure', then: measure.required(), otherwise: Joi.forbidden() }),
+});
+const speed = Joi.object({
+  amount: Joi.number().positive().max(MOST_SPEED).required(),
+  unit: Joi.valid(...SPEED_UNITS).required(),
+});
+
 /** A dose of any kind. */
 export const doseSchema = Joi.alternatives<Dose>()
   .conditional('.kind', {
     switch: [
       { is: 'time', then: Joi.object({ kind: 'time', seconds: time }) },
       { is: 'feel', then: Joi.object({ kind: 'feel', seconds: time }) },
+      {
+        is: 'distance',
+        then: Joi.object({
+          kind: 'distance',
+          length: oneLength.required(),
+          lengths: range(whole(1, MOST_COUNT)),
+          pace: speed.required(),
+          percents: Joi.array().items(Joi.number().integer().min(1).max(MOST_PERCENT)).max(60).required(),
+          step: measure.allow(null).required(),
+        }),
+      },
+      {
+        is: 'ramp',
+        then: Joi.object({
+          kind: 'ramp',
+          from: Joi.number().min(0).max(MOST_SPEED).required(),
+          to: Joi.number().min(0).max(MOST_SPEED).required(),
+          unit: Joi.valid(...RAMP_UNITS).required(),
+          grade: Joi.number().min(0).max(MOST_GRADE).required(),
+          steps: whole(1, MOST_STEPS),
+          each: time,
+        }),
+      },
       {
         is: 'reps',
         then: Joi.object({ kind: 'reps', count: range(whole(1, MOST_COUNT)), tempo: tempo.required() }),
@@ -67,6 +110,10 @@ const anyLine = Joi.alternatives<Line>().conditional('.kind', {
     drillId: innerId,
     dose: doseSchema,
     sides: Joi.valid('both', 'each', 'alternate').required(),
+    // Circuits kept before sides could differ have none.
+    extra: Joi.object({ side: Joi.valid('left', 'right').required(), more: whole(1, MOST_COUNT) })
+      .allow(null)
+      .default(null),
     sets: range(whole(1, MOST_SETS)),
     setRest: seconds(0, MOST_SECONDS),
     rest: seconds(0, MOST_SECONDS),

@@ -2,6 +2,10 @@
 export type Seconds = number;
 /** A length in metres. */
 export type Metres = number;
+/** A speed in metres a second. */
+export type MetresPerSecond = number;
+/** A share in hundredths. */
+export type Percent = number;
 /** A speed on foot. */
 export type MetresPerMinute = number;
 /** Perceived effort on the 0–10 category-ratio scale. */

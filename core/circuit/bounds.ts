@@ -4,6 +4,11 @@ export const MOST_SECONDS = 7200;
 export const MOST_SETS = 50;
 export const MOST_ROUNDS = 50;
 export const MOST_POSITIONS = 20;
+export const MOST_METRES = 5000;
+export const MOST_PERCENT = 150;
+export const MOST_SPEED = 60;
+export const MOST_GRADE = 40;
+export const MOST_STEPS = 60;
 /** The longest a single repetition may take, and the shortest. */
 export const MOST_REP_SECONDS = 60;
 export const LEAST_REP_SECONDS = 0.5;

@@ -1,4 +1,4 @@
-import type { Dose, Sides } from '../dose/dose.ts';
+import type { Dose, Extra, Sides } from '../dose/dose.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
 
@@ -9,6 +9,8 @@ export interface Slot {
   readonly drillId: string;
   readonly dose: Dose;
   readonly sides: Sides;
+  /** More for one side; null for as much on both. */
+  readonly extra: Extra | null;
   /** The dose is repeated this often, with `setRest` between. */
   readonly sets: Range;
   readonly setRest: Seconds;

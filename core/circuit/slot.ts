@@ -11,6 +11,7 @@ export function usualSlot(drill: Drill, id: string): Slot {
     drillId: drill.id,
     dose: drill.usual.dose,
     sides: drill.usual.sides,
+    extra: null,
     sets: just(1),
     setRest: USUAL_SET_REST_SECONDS,
     rest: 0,

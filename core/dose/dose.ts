@@ -1,4 +1,6 @@
 import type { Range, Seconds } from '../units.ts';
+import type { DistanceDose } from './distance.ts';
+import type { RampDose } from './ramp.ts';
 
 /** The pace of one repetition: even seconds, or lowering – hold – lifting. */
 export type Tempo =
@@ -33,12 +35,18 @@ export interface FeelDose {
   readonly seconds: Range;
 }
 
-/** What a slot asks for, for one side. Distances and ramps join this union with the circuit desk. */
-export type Dose = TimeDose | RepsDose | HoldsDose | FeelDose;
+/** What a slot asks for, for one side. */
+export type Dose = TimeDose | RepsDose | HoldsDose | FeelDose | DistanceDose | RampDose;
+
+/** More of a dose on one side, the stiffer or weaker: repetitions, holds, lengths, or seconds of a time. */
+export interface Extra {
+  readonly side: 'left' | 'right';
+  readonly more: number;
+}
 
 /**
  * How a dose meets the two sides: `both` at once; `each` side in turn with a change between;
- * `alternate` interleaved, which doubles counted work and leaves a time dose as the total.
+ * `alternate` interleaved, which doubles counted work and leaves any other dose as the total.
  */
 export type Sides = 'both' | 'each' | 'alternate';
 

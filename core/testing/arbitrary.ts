@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { emptyCircuit, type Block, type Circuit, type Line, type Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
-import type { Dose, Tempo } from '../dose/dose.ts';
+import { LENGTH_UNITS, SPEED_UNITS, type Measure } from '../dose/distance.ts';
+import { RAMP_UNITS } from '../dose/ramp.ts';
+import type { Dose, Extra, Tempo } from '../dose/dose.ts';
 import { PHASES } from '../drills/phase.ts';
 import type { Range } from '../units.ts';
 import { testLibrary } from './drills.ts';
@@ -23,6 +25,8 @@ const tempo: fc.Arbitrary<Tempo> = fc.oneof(
   fc.record({ kind: fc.constant('phased' as const), lower: halves(1, 8), hold: halves(0, 8), lift: halves(1, 8) }),
 );
 
+const measure: fc.Arbitrary<Measure> = fc.record({ amount: halves(1, 60), unit: fc.constantFrom(...LENGTH_UNITS) });
+
 /** Every kind of dose. */
 export const anyDose: fc.Arbitrary<Dose> = fc.oneof(
   fc.record({ kind: fc.constant('time' as const), seconds: range(1, 300) }),
@@ -35,12 +39,38 @@ export const anyDose: fc.Arbitrary<Dose> = fc.oneof(
     hold: range(1, 60),
     move: halves(0, 8),
   }),
+  fc.record({
+    kind: fc.constant('distance' as const),
+    length: fc.oneof(
+      fc.constantFrom({ of: 'lane' as const }, { of: 'lap' as const }),
+      measure.map((of) => ({ of: 'measure' as const, measure: of })),
+    ),
+    lengths: range(1, 12),
+    pace: fc.record({ amount: halves(1, 20), unit: fc.constantFrom(...SPEED_UNITS) }),
+    percents: fc.oneof(fc.constant([]), fc.array(fc.integer({ min: 10, max: 100 }), { minLength: 1, maxLength: 4 })),
+    step: fc.option(measure),
+  }),
+  fc
+    .record({ unit: fc.constantFrom(...RAMP_UNITS), from: halves(0, 20), to: halves(0, 20), grade: halves(0, 30) })
+    .chain((climb) =>
+      fc.record({ steps: fc.integer({ min: 1, max: 12 }), each: range(5, 90) }).map((rest) => ({
+        kind: 'ramp' as const,
+        ...climb,
+        ...rest,
+        grade: climb.unit === 'effort' ? 0 : climb.grade,
+      })),
+    ),
 );
 
 const words = fc
   .string({ maxLength: 24 })
   .map((text) => text.replaceAll(/\s+/g, ' ').trim())
   .filter((text) => !/[\r\n]/.test(text));
+
+const extra: fc.Arbitrary<Extra> = fc.record({
+  side: fc.constantFrom('left' as const, 'right' as const),
+  more: fc.integer({ min: 1, max: 9 }),
+});
 
 /** Slots with everything the whiteboard can express. */
 export function anySlot(id: string): fc.Arbitrary<Slot> {
@@ -49,6 +79,7 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       drill: fc.constantFrom(...testLibrary.drills),
       dose: anyDose,
       sides: fc.constantFrom('both' as const, 'each' as const, 'alternate' as const),
+      extra: fc.option(extra),
       sets: fc.oneof(fc.constant({ low: 1, high: 1 }), range(1, 4)),
       setRest: fc.oneof(fc.constant(10), halves(0, 60)),
       rest: fc.oneof(fc.constant(0), halves(0, 60)),
@@ -56,7 +87,12 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       optional: fc.boolean(),
       cue: fc.oneof(fc.constant(''), words),
     })
-    .map(({ drill, ...rest }) => ({ ...usualSlot(drill, id), ...rest }));
+    .map(({ drill, extra, ...rest }) => ({
+      ...usualSlot(drill, id),
+      ...rest,
+      // More of one side means something only where sides are counted, and there is no more of a ramp.
+      extra: rest.sides === 'both' || rest.dose.kind === 'ramp' ? null : extra,
+    }));
 }
 
 const unreadTexts = ['wobble dance 30s', 'lean 8 @', 'tall reech 8', '90/90', 'rest', 'run 10-8'] as const;

@@ -1,3 +1,6 @@
+import type { Circuit } from '../circuit/circuit.ts';
+import { USUAL_FLOOR, wavesOf, type Floor } from '../dose/distance.ts';
+import type { Metres } from '../units.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { USUAL_TIMES, type TradeTimes } from './trade.ts';
 
@@ -11,6 +14,20 @@ export interface Setting {
   readonly slowToFloor: boolean;
   /** How the coach's own pace compares with the plan: 1 is as planned, 1.2 takes a fifth longer. */
   readonly habits: Habits;
+  /** The floor of the site. */
+  readonly site: SiteFloor;
+}
+
+/** What a site gives people to travel over. 0 lanes where they are not counted. */
+export interface SiteFloor {
+  readonly lanes: number;
+  readonly laneMetres: Metres;
+}
+
+/** The floor a circuit is done on: the lanes it asks for, else the site's, and a lap there and back. */
+export function floorOf({ people, lanes }: Pick<Circuit, 'people' | 'lanes'>, { site }: Pick<Setting, 'site'>): Floor {
+  const { laneMetres } = site;
+  return { laneMetres, lapMetres: 2 * laneMetres, waves: wavesOf(people, lanes || site.lanes) };
 }
 
 /** Ratios of actual to planned seconds, learnt from past sessions. */
@@ -27,5 +44,6 @@ export function usualSetting(library: DrillLibrary): Setting {
     newDrills: new Set(),
     slowToFloor: false,
     habits: { move: 1, talk: 1 },
+    site: { lanes: 0, laneMetres: USUAL_FLOOR.laneMetres },
   };
 }

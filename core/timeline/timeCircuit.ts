@@ -3,7 +3,8 @@ import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
 import { AT_THE_START, readySeconds, stanceAfter, switchSeconds, type Stance } from './change.ts';
-import type { Setting } from './setting.ts';
+import type { Floor } from '../dose/distance.ts';
+import { floorOf, type Setting } from './setting.ts';
 import type { Segment, SlotTime, Timeline, WorkSide } from './timeline.ts';
 
 /**
@@ -46,10 +47,11 @@ type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter'>;
 /** Goes through a circuit as people do, and shows every piece that takes time, in order. */
 function walk(circuit: Circuit, setting: Setting, level: Level, show: (turn: Turn, piece: Piece) => void): void {
   let stance: Stance = AT_THE_START;
+  const floor = floorOf(circuit, setting);
   for (const block of circuit.blocks) {
     const turns = turnsOf(block, setting, level);
     turns.forEach((turn, index) => {
-      for (const piece of piecesOf(turn, stance, setting, level)) if (piece.length > 0) show(turn, piece);
+      for (const piece of piecesOf(turn, stance, setting, level, floor)) if (piece.length > 0) show(turn, piece);
       const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
       if (roundEnds && block.roundRest > 0) show(turn, restPiece('round', block.roundRest, 1));
       stance = stanceAfter(turn.drill);
@@ -89,7 +91,7 @@ function turnsOf(block: Block, setting: Setting, level: Level): readonly Turn[] 
   );
 }
 
-function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level): readonly Piece[] {
+function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level, floor: Floor): readonly Piece[] {
   const { slot, drill } = turn;
   const sets = countAt(slot.sets, level);
   const change = switchSeconds(drill.posture, setting.times);
@@ -103,7 +105,7 @@ function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level): r
     },
   ];
   for (let set = 1; set <= sets; set += 1) {
-    workStretches(slot.dose, slot.sides, level).forEach((length, index) => {
+    workStretches(slot.dose, slot.sides, level, floor, slot.extra).forEach((length, index) => {
       const side = index === 0 ? firstSide(slot) : 'right';
       if (index > 0) pieces.push({ kind: 'switch', length: change, set, side, restAfter: null });
       pieces.push({ kind: 'work', length, set, side, restAfter: null });

@@ -1,28 +1,16 @@
 import { MOST_POSITIONS, MOST_SETS } from '../circuit/bounds.ts';
-import type { Dose, Sides, Tempo } from '../dose/dose.ts';
+import type { Dose, Tempo } from '../dose/dose.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
-import { just, type Range, type Seconds } from '../units.ts';
+import { countedPerSide } from '../dose/workSeconds.ts';
+import { just } from '../units.ts';
+import { set, type DoseWords } from './doseWords.ts';
 import { Unreadable } from './problem.ts';
 import type { Scanner } from './scanner.ts';
 import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange } from './scanner.ts';
+import { readDistance, readDistanceDetails, readExtra, readRamp, withDistanceDetails } from './distanceReader.ts';
 import { takeTempo } from './tempo.ts';
-
-/** What the words after a drill's name said; what they left out is absent. */
-export interface DoseWords {
-  dose?: Dose;
-  sets?: Range;
-  setRest?: Seconds;
-  sides?: Sides;
-  tempo?: Tempo;
-  positions?: number;
-  move?: Seconds;
-  rest?: Seconds;
-  pinned?: boolean;
-  optional?: boolean;
-  cue?: string;
-}
 
 /** Reads everything after a drill's name. Throws Unreadable at the first word that does not fit. */
 export function readDoseWords(scanner: Scanner, drill: Drill): DoseWords {
@@ -36,7 +24,7 @@ export function readDoseWords(scanner: Scanner, drill: Drill): DoseWords {
 }
 
 const EXPECTED =
-  'a dose (30s, 8-10, 3x8, 5x5s), sides (/side, alt), tempo (@3s, @2-1-2), "rest 10s", !, ? or a cue in quotes';
+  'a dose (30s, 8-10, 3x8, 5x5s, 10m x4), sides (/side, alt), tempo or pace (@3s, @2m/s), "rest 10s", !, ? or a cue in quotes';
 
 type Reader = (scanner: Scanner, words: DoseWords, drill: Drill) => boolean;
 
@@ -46,29 +34,14 @@ const READERS: readonly Reader[] = [
   readRests,
   readSets,
   readHoldDetails,
+  readRamp,
+  readDistance,
+  readDistanceDetails,
   readDose,
+  readExtra,
   readSides,
   readTempo,
 ];
-
-function set<Key extends keyof DoseWords>(words: DoseWords, key: Key, value: DoseWords[Key], column: number): void {
-  if (words[key] !== undefined) throw new Unreadable(column, `only one ${WORD_NAMES[key]} on a line`);
-  words[key] = value;
-}
-
-const WORD_NAMES: Readonly<Record<keyof DoseWords, string>> = {
-  dose: 'dose',
-  sets: 'number of sets',
-  setRest: 'rest between sets',
-  sides: 'way of taking the sides',
-  tempo: 'tempo',
-  positions: 'number of positions',
-  move: 'time to move into a hold',
-  rest: 'rest',
-  pinned: '!',
-  optional: '?',
-  cue: 'cue',
-};
 
 function readCue(scanner: Scanner, words: DoseWords): boolean {
   const { column } = scanner;
@@ -153,8 +126,8 @@ function readSides(scanner: Scanner, words: DoseWords): boolean {
   const each = scanner.take('(?:/|per\\s+|each\\s+)(?:sides?|ways?)(?![a-z])|each(?![a-z])');
   const alternate = scanner.take('alt(?:ernat(?:e|ing))?(?![a-z])');
   if (each || alternate) {
-    if (each && alternate && (words.dose?.kind === 'time' || words.dose?.kind === 'feel')) {
-      throw new Unreadable(column, 'a time that alternates as one total, such as 60s alt');
+    if (each && alternate && words.dose && !countedPerSide(words.dose)) {
+      throw new Unreadable(column, 'work that alternates as one total, such as 60s alt');
     }
     if (alternate && words.sides === 'each') words.sides = 'alternate';
     else set(words, 'sides', alternate ? 'alternate' : 'each', column);
@@ -181,6 +154,12 @@ function settled(words: DoseWords, scanner: Scanner): DoseWords {
   if ((positions !== undefined || move !== undefined) && dose?.kind !== 'holds') {
     throw new Unreadable(scanner.column, 'holds, such as 4x5s, to go with positions or moves');
   }
+  if (words.extra && words.sides === 'both')
+    throw new Unreadable(scanner.column, 'sides, such as /side, to have more on one of them');
+  if (words.extra && dose?.kind === 'ramp')
+    throw new Unreadable(scanner.column, 'a dose other than a ramp to have more of on one side');
+  if (dose?.kind === 'distance' || words.pace || words.percents || words.step)
+    return withDistanceDetails(words, scanner.column);
   if (dose?.kind === 'reps' && tempo) return { ...words, dose: { ...dose, tempo } };
   if (dose?.kind === 'holds') {
     return { ...words, dose: { ...dose, positions: positions ?? dose.positions, move: move ?? dose.move } };

@@ -108,7 +108,8 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
   return {
     ...usual,
     dose: words.dose ?? usualDoseAt(drill, words.tempo, scanner.column),
-    sides: words.sides ?? (words.dose && allowsBoth ? 'both' : usual.sides),
+    sides: words.sides ?? (words.extra ? 'each' : words.dose && allowsBoth ? 'both' : usual.sides),
+    extra: words.extra ?? null,
     sets: words.sets ?? ONE_SET,
     setRest: words.setRest ?? usual.setRest,
     rest: words.rest ?? 0,

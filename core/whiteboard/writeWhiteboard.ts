@@ -1,5 +1,8 @@
 import type { Block, Circuit, Line, Slot } from '../circuit/circuit.ts';
 import type { Dose, Tempo } from '../dose/dose.ts';
+import { USUAL_PACE, type DistanceDose } from '../dose/distance.ts';
+import type { RampDose } from '../dose/ramp.ts';
+import { countedPerSide } from '../dose/workSeconds.ts';
 import { USUAL_HOLD_MOVE_SECONDS, USUAL_SET_REST_SECONDS } from '../dose/trade.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
@@ -53,6 +56,7 @@ function nameOnBoard(drill: Drill): string {
 export function writeDose(slot: Slot, drill: Drill): string {
   const words = [
     ...writeSetsAndDose(slot, drill),
+    slot.extra && slot.sides !== 'both' ? `${slot.extra.side} +${slot.extra.more}` : '',
     slot.setRest === USUAL_SET_REST_SECONDS ? '' : `set rest ${slot.setRest}s`,
     slot.rest ? `rest ${slot.rest}s` : '',
     slot.pinned ? '!' : '',
@@ -70,11 +74,15 @@ function writeSetsAndDose(slot: Slot, drill: Drill): readonly string[] {
   const counted = dose.kind === 'reps' && !once ? `${writeRange(sets)}x${amount}` : amount;
   const prefix = once || dose.kind === 'reps' ? '' : `${writeRange(sets)} sets`;
   const tempo = dose.kind === 'reps' && !sameTempo(dose.tempo, usualTempo(drill)) ? `@${writeTempo(dose.tempo)}` : '';
-  return [prefix, `${counted}${sides}`, tempo];
+  return [prefix, `${counted}${sides}`, tempo, ...(dose.kind === 'distance' ? writeDistanceDetails(dose) : [])];
 }
 
 function writeAmount(dose: Dose): string {
   switch (dose.kind) {
+    case 'distance':
+      return writeDistance(dose);
+    case 'ramp':
+      return writeRamp(dose);
     case 'time':
       return `${writeRange(dose.seconds)}s`;
     case 'feel':
@@ -96,8 +104,31 @@ function writeSides({ sides, dose }: Slot, drill: Drill): string {
     case 'each':
       return `/${drill.sideWord}`;
     case 'alternate':
-      return dose.kind === 'time' || dose.kind === 'feel' ? ' alt' : `/${drill.sideWord} alt`;
+      return countedPerSide(dose) ? `/${drill.sideWord} alt` : ' alt';
   }
+}
+
+function writeDistance({ length, lengths }: DistanceDose): string {
+  if (length.of === 'measure') {
+    const { amount, unit } = length.measure;
+    return `${amount}${unit}${lengths.low === 1 && lengths.high === 1 ? '' : ` x${writeRange(lengths)}`}`;
+  }
+  const word = length.of === 'lane' ? 'length' : 'lap';
+  return `${writeRange(lengths)} ${word}${lengths.high === 1 ? '' : 's'}`;
+}
+
+function writeDistanceDetails({ pace, percents, step }: DistanceDose): readonly string[] {
+  const usual = pace.amount === USUAL_PACE.amount && pace.unit === USUAL_PACE.unit;
+  return [
+    usual ? '' : `@${pace.amount}${pace.unit}`,
+    percents.length > 0 ? `${percents.join('/')}%` : '',
+    step ? `step ${step.amount}${step.unit}` : '',
+  ];
+}
+
+function writeRamp({ from, to, unit, grade, steps, each }: RampDose): string {
+  const climb = unit === 'effort' ? `effort ${from}>${to}` : `${from}>${to} ${unit}`;
+  return `ramp ${climb}${grade > 0 ? ` at ${grade}%` : ''} ${steps}x${writeRange(each)}s`;
 }
 
 /** A tempo as written after @: "3s" or "2-1-2". */

@@ -6,6 +6,8 @@ import { just } from '@prompt-spark/core/units';
 import { readTempoText } from '@prompt-spark/core/whiteboard/tempo';
 import { writeTempo } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { ref, watch } from 'vue';
+import DistanceAmounts from './DistanceAmounts.vue';
+import RampAmounts from './RampAmounts.vue';
 import TextAmount from './TextAmount.vue';
 
 /** The amounts of a dose of any kind. */
@@ -57,6 +59,12 @@ function typeTempo(text: string): void {
       @update:model-value="typeTempo"
     />
   </template>
+  <DistanceAmounts
+    v-else-if="dose.kind === 'distance'"
+    :dose="dose"
+    @change="(next, field) => emit('change', next, field)"
+  />
+  <RampAmounts v-else-if="dose.kind === 'ramp'" :dose="dose" @change="(next, field) => emit('change', next, field)" />
   <template v-else>
     <TextAmount
       label="Holds"

@@ -68,7 +68,7 @@ export const useDeskStore = defineStore('desk', () => {
     const line = read(text);
     if (line.kind === 'problem') return { read: line, adds: 0 };
     const { circuit } = added({ circuit: sheet.circuit, cursor: cursor.value }, line);
-    return { read: line, adds: timeCircuit(circuit, library.setting).total.plan - sheet.timeline.total.plan };
+    return { read: line, adds: timeCircuit(circuit, sheet.setting).total.plan - sheet.timeline.total.plan };
   }
 
   /** Enters one line. A line that cannot be read is not entered: its problem is given back. */

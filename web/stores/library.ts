@@ -7,7 +7,7 @@ import {
 } from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { studioPlacesSchema, type Group, type Site, type StudioPlaces } from '@prompt-spark/contract/studio';
-import { usualSetting, type Drill, type DrillLibrary } from '@prompt-spark/core';
+import { usualSetting, type Drill, type DrillLibrary, type Setting } from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
@@ -66,6 +66,12 @@ export const useLibraryStore = defineStore('library', () => {
 
   const versionOf = (id: string) => entries.value.find(({ drill }) => drill.id === id)?.version ?? null;
   const setting = computed(() => usualSetting(library.value));
+  /** The setting of a site: its lanes decide how long distances take. */
+  function settingAt(siteId: string | null): Setting {
+    const site = siteOf(siteId);
+    if (!site || site.laneMetres <= 0) return setting.value;
+    return { ...setting.value, site: { lanes: site.lanes, laneMetres: site.laneMetres } };
+  }
   const drillOf = (id: string): Drill | undefined => library.value.byId.get(id);
   const siteOf = (id: string | null): Site | undefined => places.value.sites.find((site) => site.id === id);
   const groupOf = (id: string | null): Group | undefined => places.value.groups.find((group) => group.id === id);
@@ -74,6 +80,7 @@ export const useLibraryStore = defineStore('library', () => {
     library,
     places,
     setting,
+    settingAt,
     load,
     forget,
     keepDrill,

@@ -29,7 +29,8 @@ export const useSheetStore = defineStore('sheet', () => {
 
   const draft = computed(() => history.value.present);
   const circuit = computed(() => draft.value.circuit);
-  const timeline = computed(() => timeCircuit(circuit.value, library.setting));
+  const setting = computed(() => library.settingAt(draft.value.siteId));
+  const timeline = computed(() => timeCircuit(circuit.value, setting.value));
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
 
@@ -81,6 +82,7 @@ export const useSheetStore = defineStore('sheet', () => {
     id,
     draft,
     circuit,
+    setting,
     timeline,
     site,
     group,

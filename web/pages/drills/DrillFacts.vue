@@ -30,6 +30,8 @@ const KINDS = [
   { value: 'time', title: 'Seconds' },
   { value: 'reps', title: 'Reps' },
   { value: 'holds', title: 'Holds' },
+  { value: 'distance', title: 'Distance' },
+  { value: 'ramp', title: 'Ramp' },
   { value: 'feel', title: 'By feel' },
 ];
 const SIDES = [

@@ -14,7 +14,7 @@ const library = useLibraryStore();
 const trouble = ref('');
 const theirs = computed(() => (sheet.saving.kind === 'conflict' ? sheet.saving.theirs : undefined));
 const length = computed(() =>
-  theirs.value ? clock(timeCircuit(theirs.value.circuit, library.setting).total.plan) : '',
+  theirs.value ? clock(timeCircuit(theirs.value.circuit, library.settingAt(theirs.value.siteId)).total.plan) : '',
 );
 
 async function keepBoth(): Promise<void> {

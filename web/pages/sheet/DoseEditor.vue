@@ -12,6 +12,7 @@ import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import DoseAmounts from '../../pieces/DoseAmounts.vue';
+import SideExtra from './SideExtra.vue';
 
 /** Changes a slot's dose in place: kind, amount, sides, sets, rest and the coach's own cue. */
 const { slotLine, drill } = defineProps<{ slotLine: Slot; drill: Drill }>();
@@ -23,6 +24,8 @@ const KINDS: readonly { readonly value: Dose['kind']; readonly title: string }[]
   { value: 'time', title: 'Seconds' },
   { value: 'reps', title: 'Reps' },
   { value: 'holds', title: 'Holds' },
+  { value: 'distance', title: 'Distance' },
+  { value: 'ramp', title: 'Ramp' },
   { value: 'feel', title: 'By feel' },
 ];
 const sides = computed(() => [
@@ -59,13 +62,20 @@ function changeKind(kind: Dose['kind']): void {
         mandatory
         aria-label="Sides"
         :model-value="slotLine.sides"
-        @update:model-value="(value: Sides) => change((slot) => ({ ...slot, sides: value }))"
+        @update:model-value="
+          (value: Sides) => change((slot) => ({ ...slot, sides: value, extra: value === 'both' ? null : slot.extra }))
+        "
       >
         <v-btn v-for="side in sides" :key="side.value" :value="side.value">{{ side.title }}</v-btn>
       </v-btn-toggle>
     </div>
     <div class="fields">
       <DoseAmounts :dose="slotLine.dose" @change="(dose, field) => change((slot) => ({ ...slot, dose }), field)" />
+      <SideExtra
+        v-if="slotLine.sides !== 'both' && slotLine.dose.kind !== 'ramp'"
+        :extra="slotLine.extra"
+        @change="(extra) => change((slot) => ({ ...slot, extra }), 'extra')"
+      />
       <TextAmount
         label="Sets"
         unit="count"

@@ -21,7 +21,7 @@ const segments = shallowRef<readonly Segment[]>([]);
 const loading = useLoading(async () => {
   await library.load();
   draft.value = await latest();
-  segments.value = timeCircuit(draft.value.circuit, library.setting).segments;
+  segments.value = timeCircuit(draft.value.circuit, library.settingAt(draft.value.siteId)).segments;
 });
 
 /**

@@ -1,0 +1,150 @@
+import { MOST_GRADE, MOST_METRES, MOST_PERCENT, MOST_SPEED, MOST_STEPS } from '../circuit/bounds.ts';
+import {
+  LENGTH_UNITS,
+  metresOf,
+  SPEED_UNITS,
+  USUAL_PACE,
+  type LengthUnit,
+  type OneLength,
+  type SpeedUnit,
+} from '../dose/distance.ts';
+import type { RampUnit } from '../dose/ramp.ts';
+import { just, type Range } from '../units.ts';
+import { set, type DoseWords } from './doseWords.ts';
+import { Unreadable } from './problem.ts';
+import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange, type Scanner } from './scanner.ts';
+
+const NUMBER = '(\\d+(?:\\.\\d+)?)';
+const LENGTH = `${NUMBER}\\s*(m|met(?:re|er)s?|yds?|yards?|ft|feet|in)(?!\\w|/s(?![a-z]))`;
+const SPEED = `${NUMBER}\\s*(m/s|km/h|mph)(?![\\w/])`;
+
+/** A length of floor: "10 m x4", "2 lengths", "1 lap". */
+export function readDistance(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const measured = scanner.take(LENGTH);
+  if (measured) {
+    const length: OneLength = { of: 'measure', measure: measureIn(measured, column) };
+    const times = scanner.take(`x\\s*${COUNT}(?![\\w.:-])(?!\\s*pos)`);
+    addDistance(words, length, times ? countRange(times, column) : just(1), column);
+    return true;
+  }
+  const counted = scanner.take(`${COUNT}\\s*(lengths?|laps?)(?![a-z])`);
+  if (!counted) return false;
+  const of = counted[2]?.toLowerCase().startsWith('lap') ? 'lap' : 'lane';
+  addDistance(words, { of }, countRange(counted, column), column);
+  return true;
+}
+
+function addDistance(words: DoseWords, length: OneLength, lengths: Range, column: number): void {
+  set(words, 'dose', { kind: 'distance', length, lengths, pace: USUAL_PACE, percents: [], step: null }, column);
+}
+
+function measureIn([amount, unit = '']: readonly (string | undefined)[], column: number) {
+  const short = unit
+    .toLowerCase()
+    .replace(/^met.*/, 'm')
+    .replace(/^y.*/, 'yd')
+    .replace(/^f.*/, 'ft');
+  const known = LENGTH_UNITS.find((name): name is LengthUnit => name === short) ?? 'm';
+  const measure = { amount: Number(amount), unit: known };
+  const metres = metresOf(measure);
+  if (metres <= 0 || metres > MOST_METRES) throw new Unreadable(column, `a length up to ${MOST_METRES} m`);
+  return measure;
+}
+
+/** What goes with a distance: "@2m/s", "50/75/100%", "step 6 in". */
+export function readDistanceDetails(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const pace = scanner.take(`@\\s*${SPEED}`);
+  if (pace) {
+    set(words, 'pace', { amount: speedIn(pace[0], column), unit: unitIn(pace[1]) }, column);
+    return true;
+  }
+  const percents = scanner.take('(\\d{1,3}(?:/\\d{1,3})*)\\s*%');
+  if (percents) {
+    set(
+      words,
+      'percents',
+      (percents[0] ?? '').split('/').map((part) => percentIn(part, column)),
+      column,
+    );
+    return true;
+  }
+  const step = scanner.take(`steps?\\s+${LENGTH}`);
+  if (!step) return false;
+  set(words, 'step', measureIn(step, column), column);
+  return true;
+}
+
+function speedIn(text: string | undefined, column: number): number {
+  const speed = Number(text);
+  if (speed <= 0 || speed > MOST_SPEED) throw new Unreadable(column, `a speed up to ${MOST_SPEED}`);
+  return speed;
+}
+
+const unitIn = (text = ''): SpeedUnit => SPEED_UNITS.find((unit) => unit === text.toLowerCase()) ?? 'm/s';
+
+function percentIn(text: string, column: number): number {
+  const percent = Number(text);
+  if (percent < 1 || percent > MOST_PERCENT) throw new Unreadable(column, `percentages from 1 to ${MOST_PERCENT}`);
+  return percent;
+}
+
+/** Puts pace, percentages and step into the distance they belong to. */
+export function withDistanceDetails(words: DoseWords, column: number): DoseWords {
+  const { dose, pace, percents, step } = words;
+  if (dose?.kind !== 'distance') {
+    throw new Unreadable(column, 'a distance, such as 10m x4 or 2 lengths, to go with a pace, percentages or steps');
+  }
+  return {
+    ...words,
+    dose: { ...dose, pace: pace ?? dose.pace, percents: percents ?? dose.percents, step: step ?? dose.step },
+  };
+}
+
+/** A climb in steps: "ramp 0.5>2.5 mph at 10% 5x60s", "ramp effort 3>6 4x60s". */
+export function readRamp(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  if (!scanner.take('ramp(?![a-z])')) return false;
+  const effort = scanner.take('effort(?![a-z])') !== undefined;
+  const climb = scanner.take(`${NUMBER}\\s*>\\s*${NUMBER}`);
+  const unit = effort ? 'effort' : scanner.take('(m/s|km/h|mph)(?![\\w/])')?.[0]?.toLowerCase();
+  const grade = scanner.take(`at\\s+${NUMBER}\\s*%`)?.[0] ?? '0';
+  const steps = scanner.take(`(\\d+)\\s*x\\s*${DURATION}`);
+  if (!climb || !unit || !steps) {
+    throw new Unreadable(column, 'a ramp such as ramp 0.5>2.5 mph at 10% 5x60s, or ramp effort 3>6 4x60s');
+  }
+  const most = effort ? 10 : MOST_SPEED;
+  const [from = 0, to = 0] = climb.map(Number);
+  if (Math.max(from, to) > most || Number(grade) > MOST_GRADE) {
+    throw new Unreadable(column, `a ramp up to ${most} at no more than ${MOST_GRADE}%`);
+  }
+  if (effort && Number(grade) > 0) throw new Unreadable(column, 'an effort without a grade, or a speed with one');
+  set(
+    words,
+    'dose',
+    {
+      kind: 'ramp',
+      from,
+      to,
+      unit: effort ? 'effort' : rampUnitIn(unit),
+      grade: Number(grade),
+      steps: countRange(steps, column, MOST_STEPS).low,
+      each: durationRange(steps.slice(-DURATION_GROUPS), column),
+    },
+    column,
+  );
+  return true;
+}
+
+const rampUnitIn = (text: string): RampUnit => SPEED_UNITS.find((unit) => unit === text) ?? 'm/s';
+
+/** More on one side: "left +4". */
+export function readExtra(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const extra = scanner.take('(left|right|first|other)\\s*\\+\\s*(\\d+)(?![\\w.])');
+  if (!extra) return false;
+  const side = /^(left|first)$/i.test(extra[0] ?? '') ? 'left' : 'right';
+  set(words, 'extra', { side, more: countRange(extra.slice(1), column).low }, column);
+  return true;
+}

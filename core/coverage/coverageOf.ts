@@ -1,0 +1,111 @@
+import { allSlots, slotsOf, type Circuit, type Slot } from '../circuit/circuit.ts';
+import { USUAL_FLOOR } from '../dose/distance.ts';
+import { workStretches } from '../dose/workSeconds.ts';
+import type { Drill } from '../drills/drill.ts';
+import type { DrillLibrary } from '../drills/library.ts';
+import { PLANES, TARGETS, type Plane, type Target } from '../drills/target.ts';
+import { countAt, type Seconds } from '../units.ts';
+import type { MainSession } from './mainSession.ts';
+
+/** How far one target is covered, and what the main session needs of it. */
+export interface TargetCoverage {
+  readonly target: Target;
+  /** 0–1: one minus what every slot leaves undone. */
+  readonly covered: number;
+  /** 0–1. */
+  readonly need: number;
+  readonly slotIds: readonly string[];
+}
+
+export interface Coverage {
+  /** Every target that is needed or covered; the greatest lack first. */
+  readonly targets: readonly TargetCoverage[];
+  /** 0–1: coverage weighted by need; 1 where nothing is needed. */
+  readonly whole: number;
+  /** Work seconds in each plane; a drill in two planes counts in both. */
+  readonly planes: Readonly<Record<Plane, Seconds>>;
+}
+
+/** Work seconds of a slot over all its sets and the rounds of its block, at plan. */
+export function slotWork(slot: Slot, rounds = 1): Seconds {
+  const once = workStretches(slot.dose, slot.sides, 'plan', USUAL_FLOOR, slot.extra).reduce((sum, one) => sum + one, 0);
+  return once * countAt(slot.sets, 'plan') * rounds;
+}
+
+/** The share of a drill's usual dose that a slot gives, 0–1. */
+export function doseFraction(slot: Slot, drill: Drill, rounds = 1): number {
+  const usual = workStretches(drill.usual.dose, drill.usual.sides, 'plan').reduce((sum, one) => sum + one, 0);
+  return usual > 0 ? Math.min(1, slotWork(slot, rounds) / usual) : 1;
+}
+
+/**
+ * How well a circuit prepares for a main session: for each target, 1 − ∏(1 − strength × dose fraction) over the slots that
+ * serve it.
+ */
+export function coverageOf(circuit: Circuit, library: DrillLibrary, session?: MainSession): Coverage {
+  const left = new Map<Target, { left: number; slotIds: string[] }>();
+  const planes: Record<Plane, Seconds> = { sagittal: 0, frontal: 0, transverse: 0 };
+  for (const block of circuit.blocks) {
+    const rounds = countAt(block.rounds, 'plan');
+    for (const slot of slotsOf(block)) {
+      const drill = library.byId.get(slot.drillId);
+      if (!drill) continue;
+      const fraction = doseFraction(slot, drill, rounds);
+      for (const plane of drill.planes) planes[plane] += slotWork(slot, rounds);
+      for (const target of TARGETS) {
+        const strength = drill.targets[target] ?? 0;
+        if (strength === 0) continue;
+        const known = left.get(target) ?? { left: 1, slotIds: [] };
+        left.set(target, { left: known.left * (1 - strength * fraction), slotIds: [...known.slotIds, slot.id] });
+      }
+    }
+  }
+  const targets = TARGETS.flatMap((target): readonly TargetCoverage[] => {
+    const need = session?.needs[target] ?? 0;
+    const served = left.get(target);
+    if (need === 0 && !served) return [];
+    return [{ target, need, covered: 1 - (served?.left ?? 1), slotIds: served?.slotIds ?? [] }];
+  }).toSorted((one, other) => lack(other) - lack(one));
+  const needed = targets.reduce((sum, { need }) => sum + need, 0);
+  const met = targets.reduce((sum, { need, covered }) => sum + need * covered, 0);
+  return { targets, whole: needed > 0 ? met / needed : 1, planes };
+}
+
+const lack = ({ need, covered }: TargetCoverage): number => need * (1 - covered);
+
+/** Below this a needed target is a gap. Common practice, no source. */
+export const GAP_BELOW = 0.5;
+
+/** What the session needs and does not get enough of, the greatest lack first. */
+export function gapsIn({ targets }: Coverage): readonly TargetCoverage[] {
+  return targets.filter(({ need, covered }) => need >= 0.4 && covered < GAP_BELOW);
+}
+
+/** The planes that no slot moves in. */
+export function missingPlanes({ planes }: Coverage): readonly Plane[] {
+  return PLANES.filter((plane) => planes[plane] === 0);
+}
+
+/**
+ * Drills that would close a gap in the time left: those that serve the target most, ask for no kit the circuit does not have
+ * out already, and are not in it yet.
+ *
+ * @param seconds time left; drills whose shortest useful dose is longer are left out
+ */
+export function closersOf(
+  target: Target,
+  circuit: Circuit,
+  library: DrillLibrary,
+  seconds: Seconds,
+  most = 3,
+): readonly Drill[] {
+  const slots = allSlots(circuit);
+  const used = new Set(slots.map(({ drillId }) => drillId));
+  const out = new Set(slots.flatMap(({ drillId }) => library.byId.get(drillId)?.kit ?? []));
+  const strength = (drill: Drill): number => drill.targets[target] ?? 0;
+  return library.drills
+    .filter((drill) => strength(drill) >= 0.3 && !used.has(drill.id))
+    .filter((drill) => drill.kit.every((item) => out.has(item)) && drill.shortestUseful <= seconds)
+    .toSorted((one, other) => strength(other) - strength(one) || one.effort - other.effort)
+    .slice(0, most);
+}

@@ -135,6 +135,8 @@ const block = Joi.object<Block>({
 export const circuitSchema = Joi.object<Circuit>({
   title: name(),
   purpose: line(120),
+  // Circuits kept before there were approaches have none.
+  approach: Joi.string().allow('').max(64).default(''),
   available: seconds(0, MOST_SECONDS),
   people: whole(0, 999),
   lanes: whole(0, 999),

@@ -47,6 +47,8 @@ export interface Circuit {
   readonly title: string;
   /** What the main session is, in the coach's words; empty where not said. */
   readonly purpose: string;
+  /** The id of its approach; empty for the studio's default. */
+  readonly approach: string;
   /** Seconds there are; 0 where not said. */
   readonly available: Seconds;
   /** People expected; 0 where not said. */
@@ -60,7 +62,7 @@ export interface Circuit {
 
 /** A circuit with nothing in it. */
 export function emptyCircuit(title: string): Circuit {
-  return { title, purpose: '', available: 0, people: 0, lanes: 0, unread: [], blocks: [] };
+  return { title, purpose: '', approach: '', available: 0, people: 0, lanes: 0, unread: [], blocks: [] };
 }
 
 /** The slots of a block, without the lines that could not be read. */

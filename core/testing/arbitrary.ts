@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { APPROACHES } from '../approach/approaches.ts';
 import { emptyCircuit, type Block, type Circuit, type Line, type Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { LENGTH_UNITS, SPEED_UNITS, type Measure } from '../dose/distance.ts';
@@ -121,6 +122,7 @@ export const anyCircuit: fc.Arbitrary<Circuit> = fc
   .record({
     title: words.filter((title) => title !== ''),
     purpose: words,
+    approach: fc.constantFrom('', ...APPROACHES.map(({ id }) => id)),
     available: fc.integer({ min: 0, max: 3600 }),
     people: fc.integer({ min: 0, max: 40 }),
     lanes: fc.integer({ min: 0, max: 8 }),

@@ -1,7 +1,8 @@
 import { MOST_ROUNDS } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
-import { drillAtStart, nearestNames, type DrillLibrary } from '../drills/library.ts';
+import { APPROACHES } from '../approach/approaches.ts';
+import { drillAtStart, nearestNames, plainName, type DrillLibrary } from '../drills/library.ts';
 import { PHASES, type Phase } from '../drills/phase.ts';
 import { just, type Range, type Seconds } from '../units.ts';
 import { ONE_SET, readDoseWords, usualDoseAt } from './doseReader.ts';
@@ -13,6 +14,7 @@ export type ReadLine =
   | { readonly kind: 'blank' }
   | { readonly kind: 'title'; readonly title: string }
   | { readonly kind: 'purpose'; readonly purpose: string }
+  | { readonly kind: 'approach'; readonly approach: string }
   | { readonly kind: 'available'; readonly available: Seconds }
   | { readonly kind: 'people'; readonly people: number }
   | { readonly kind: 'lanes'; readonly lanes: number }
@@ -42,13 +44,15 @@ export function readLine(line: string, library: DrillLibrary, id: string, lineNu
 
 function readHeading(text: string): ReadLine | undefined {
   if (text.startsWith('#')) return { kind: 'title', title: text.slice(1).trim() };
-  const heading = /^(for|in|people|lanes)\s*:\s*/i.exec(text);
+  const heading = /^(for|approach|in|people|lanes)\s*:\s*/i.exec(text);
   if (!heading) return undefined;
   const column = heading[0].length + 1;
   const value = text.slice(heading[0].length);
   switch (heading[1]?.toLowerCase()) {
     case 'for':
       return { kind: 'purpose', purpose: value };
+    case 'approach':
+      return { kind: 'approach', approach: readApproach(value, column) };
     case 'in':
       return { kind: 'available', available: readAvailable(value, column) };
     case 'people':
@@ -56,6 +60,18 @@ function readHeading(text: string): ReadLine | undefined {
     default:
       return { kind: 'lanes', lanes: readWhole(value, column) };
   }
+}
+
+function readApproach(value: string, column: number): string {
+  const typed = plainName(value);
+  const found = APPROACHES.find(({ id, name }) => id === typed || plainName(name) === typed);
+  if (!found)
+    throw new Unreadable(
+      column,
+      'the name of an approach',
+      APPROACHES.map(({ name }) => name.toLowerCase()),
+    );
+  return found.id;
 }
 
 function readAvailable(value: string, column: number): Seconds {

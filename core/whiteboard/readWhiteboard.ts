@@ -46,6 +46,9 @@ class Draft {
       case 'purpose':
         this.circuit = { ...this.circuit, purpose: read.purpose };
         return;
+      case 'approach':
+        this.circuit = { ...this.circuit, approach: read.approach };
+        return;
       case 'available':
         this.circuit = { ...this.circuit, available: read.available };
         return;

@@ -1,3 +1,4 @@
+import { approachOf } from '../approach/approaches.ts';
 import type { Block, Circuit, Line, Slot } from '../circuit/circuit.ts';
 import type { Dose, Tempo } from '../dose/dose.ts';
 import { USUAL_PACE, type DistanceDose } from '../dose/distance.ts';
@@ -11,10 +12,11 @@ import type { Range, Seconds } from '../units.ts';
 
 /** Writes a circuit as whiteboard text that reads back as the same circuit, ids apart. */
 export function writeWhiteboard(circuit: Circuit, library: DrillLibrary): string {
-  const { title, purpose, available, people, lanes } = circuit;
+  const { title, purpose, approach, available, people, lanes } = circuit;
   const headings = [
     `# ${title}`,
     ...(purpose ? [`for: ${purpose}`] : []),
+    ...(approach ? [`approach: ${approachOf(approach).name.toLowerCase()}`] : []),
     ...(available ? [`in: ${writeClock(available)}`] : []),
     ...(people ? [`people: ${people}`] : []),
     ...(lanes ? [`lanes: ${lanes}`] : []),

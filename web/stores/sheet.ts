@@ -6,6 +6,9 @@ import {
 } from '@prompt-spark/contract/circuit';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { timeCircuit, type Circuit } from '@prompt-spark/core';
+import { approachOf } from '@prompt-spark/core/approach/approaches';
+import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
@@ -30,7 +33,22 @@ export const useSheetStore = defineStore('sheet', () => {
   const draft = computed(() => history.value.present);
   const circuit = computed(() => draft.value.circuit);
   const setting = computed(() => library.settingAt(draft.value.siteId));
-  const timeline = computed(() => timeCircuit(circuit.value, setting.value));
+  /** The circuit with the group's people, where it does not say how many come. */
+  const peopled = computed(() => ({ ...circuit.value, people: circuit.value.people || (group.value?.people ?? 0) }));
+  const session = computed(() => mainSessionOf(circuit.value.purpose));
+  const findings = computed(() =>
+    reviewCircuit(
+      peopled.value,
+      {
+        setting: setting.value,
+        approach: approachOf(circuit.value.approach),
+        kitCounts: site.value ? { mat: site.value.mats, 'loop band': site.value.loopBands } : {},
+        ...(session.value ? { session: session.value } : {}),
+      },
+      timeline.value,
+    ),
+  );
+  const timeline = computed(() => timeCircuit(peopled.value, setting.value));
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
 
@@ -83,6 +101,8 @@ export const useSheetStore = defineStore('sheet', () => {
     draft,
     circuit,
     setting,
+    session,
+    findings,
     timeline,
     site,
     group,

@@ -8,7 +8,7 @@ import { useSheetStore } from '../../stores/sheet.ts';
 import ConflictBar from './ConflictBar.vue';
 import DrillDrawer from './DrillDrawer.vue';
 import KeysHelp from './KeysHelp.vue';
-import MarginNotes from './MarginNotes.vue';
+import SheetMargin from './SheetMargin.vue';
 import SheetHeader from './SheetHeader.vue';
 import SheetRows from './SheetRows.vue';
 import { useSheetKeys } from './useSheetKeys.ts';
@@ -49,7 +49,7 @@ onBeforeUnmount(sheet.close);
           <SheetRows />
           <WhiteboardLine />
         </div>
-        <MarginNotes class="margin" />
+        <SheetMargin class="margin" />
       </div>
       <KeysHelp v-model="help" />
     </LoadingGate>

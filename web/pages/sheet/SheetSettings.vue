@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { computed } from 'vue';
 import TextAmount from '../../pieces/TextAmount.vue';
 import { useLibraryStore } from '../../stores/library.ts';
@@ -17,6 +18,10 @@ const sites = computed(() => [
   { value: '', title: 'No site' },
   ...library.places.sites.map(({ id, name }) => ({ value: id, title: name })),
 ]);
+const approaches = APPROACHES.map(({ id, name }, index) => ({
+  value: index === 0 ? '' : id,
+  title: name,
+}));
 const noneAsNull = (id: string) => (id === '' ? null : id);
 
 function setAvailable({ high }: { high: number }): void {
@@ -66,6 +71,12 @@ function setPeople({ high }: { high: number }): void {
         (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
       "
     />
+    <v-select
+      label="Approach"
+      :items="approaches"
+      :model-value="sheet.circuit.approach"
+      @update:model-value="(approach: string) => sheet.changeCircuit((circuit) => ({ ...circuit, approach }))"
+    />
     <v-btn variant="text" @click="emit('done')">Done</v-btn>
   </div>
 </template>
@@ -73,7 +84,7 @@ function setPeople({ high }: { high: number }): void {
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: 8rem 6rem repeat(3, minmax(9rem, 1fr)) auto;
+  grid-template-columns: 8rem 6rem repeat(4, minmax(8rem, 1fr)) auto;
   gap: 0.75rem;
   align-items: start;
   padding: 0.75rem 0 0.25rem;

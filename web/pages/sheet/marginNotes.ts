@@ -1,56 +1,59 @@
-import type { Circuit, DrillLibrary, Timeline } from '@prompt-spark/core';
+import type { Circuit, DrillLibrary } from '@prompt-spark/core';
 import type { UnreadLine } from '@prompt-spark/core/circuit/circuit';
+import type { Finding, Fix, Severity } from '@prompt-spark/core/review/finding';
 import { nameAsTyped, readLine } from '@prompt-spark/core/whiteboard/lineReader';
-import { clock } from '../../pieces/clock.ts';
 
-/** A note in the margin: what is so, what to do about it, and the line it speaks of. */
+/** A note in the margin: what is so, what to do about it, where that comes from, and the line it speaks of. */
 export interface MarginNote {
   readonly id: string;
-  readonly severity: 'warn' | 'note';
+  readonly severity: Severity;
   readonly title: string;
   readonly words: string;
-  readonly lineId?: string;
+  readonly source: string;
+  readonly lineId: string;
   /** Ways to write the line that can be read. */
-  readonly fixes: readonly { readonly label: string; readonly text: string }[];
+  readonly rewrites: readonly { readonly label: string; readonly text: string }[];
+  readonly fix?: { readonly label: string; readonly change: Fix };
 }
 
-/** The notes on lines that cannot be read and on the time. The rules of the trade join them with the circuit desk. */
-export function marginNotes(circuit: Circuit, timeline: Timeline, library: DrillLibrary): readonly MarginNote[] {
+/** The notes on a circuit: lines that cannot be read, and what its review found, the gravest first. */
+export function marginNotes(
+  circuit: Circuit,
+  findings: readonly Finding[],
+  library: DrillLibrary,
+): readonly MarginNote[] {
+  const vague = new Set(findings.filter(({ rule }) => rule === 'vague-dose').flatMap(({ slotIds }) => slotIds));
   const unread = [...circuit.unread, ...circuit.blocks.flatMap((block) => block.lines)].filter(
-    (line): line is UnreadLine => line.kind === 'unread',
+    (line): line is UnreadLine => line.kind === 'unread' && !vague.has(line.id),
   );
-  return [...unread.flatMap((line) => unreadNote(line, library)), ...timeNotes(circuit, timeline)];
+  return [...unread.map((line) => unreadNote(line, library)), ...findings.map(findingNote)];
 }
 
-function unreadNote(line: UnreadLine, library: DrillLibrary): readonly MarginNote[] {
+function findingNote({ rule, severity, title, words, source, slotIds, fix }: Finding): MarginNote {
+  const [lineId = ''] = slotIds;
+  return {
+    id: `${rule} ${slotIds.join(' ')}`,
+    severity,
+    title,
+    words,
+    source,
+    lineId,
+    rewrites: [],
+    ...(fix ? { fix } : {}),
+  };
+}
+
+function unreadNote(line: UnreadLine, library: DrillLibrary): MarginNote {
   const read = readLine(line.text, library, line.id);
   const problem = read.kind === 'problem' ? read.problem : undefined;
   const typed = nameAsTyped(line.text);
-  return [
-    {
-      id: line.id,
-      severity: 'warn',
-      title: `“${line.text}” cannot be read`,
-      words: problem
-        ? `Column ${problem.column}: expected ${problem.expected}.`
-        : 'It can be read now: enter it again.',
-      lineId: line.id,
-      fixes: (problem?.nearest ?? []).map((name) => ({ label: name, text: name + line.text.slice(typed.length) })),
-    },
-  ];
-}
-
-function timeNotes({ available }: Circuit, { total }: Timeline): readonly MarginNote[] {
-  if (available === 0 || total.plan <= available) return [];
-  const over = clock(total.plan - available);
-  const low = total.low <= available ? `At the low end of every range it fits: ${clock(total.low)}.` : '';
-  return [
-    {
-      id: 'over',
-      severity: 'warn',
-      title: `${over} over the ${clock(available)} there is`,
-      words: `${low} Shorten a dose, let sides alternate, or take something out.`.trim(),
-      fixes: [],
-    },
-  ];
+  return {
+    id: line.id,
+    severity: 'warn',
+    title: `“${line.text}” cannot be read`,
+    words: problem ? `Column ${problem.column}: expected ${problem.expected}.` : 'It can be read now: enter it again.',
+    source: '',
+    lineId: line.id,
+    rewrites: (problem?.nearest ?? []).map((name) => ({ label: name, text: name + line.text.slice(typed.length) })),
+  };
 }

@@ -1,0 +1,68 @@
+import { coverageOf, gapsIn, missingPlanes } from '../coverage/coverageOf.ts';
+import type { Target } from '../drills/target.ts';
+import { TRADE, type Finding, type Rule } from './finding.ts';
+import { mainTarget } from './kinds.ts';
+
+/** How often one target may be the main one before it is remarked on. Common practice, no source. */
+const THRICE = 3;
+/** A circuit of fewer slots cannot be asked for every plane. Common practice, no source. */
+const SLOTS_FOR_PLANES = 4;
+
+const said = (target: Target): string => target.replace(' · ', ' ');
+
+/** The same target three times while another the session needs has none. */
+export const repeatedTarget: Rule = ({ circuit, setting, session, placed }) => {
+  if (!session) return [];
+  const [gap] = gapsIn(coverageOf(circuit, setting.library, session)).filter(({ covered }) => covered < 0.1);
+  if (!gap) return [];
+  const bySlot = new Map<Target, string[]>();
+  for (const { slot, drill } of placed) {
+    const target = mainTarget(drill);
+    if (target) bySlot.set(target, [...(bySlot.get(target) ?? []), slot.id]);
+  }
+  return [...bySlot]
+    .filter(([, slotIds]) => slotIds.length >= THRICE)
+    .map(([target, slotIds]): Finding => ({
+      rule: 'repeated-target',
+      severity: 'note',
+      slotIds,
+      title: `${said(target)} ${slotIds.length} times, ${said(gap.target)} not at all`,
+      words: `${session.name} needs ${said(gap.target)}: change one of them for it.`,
+      source: TRADE,
+    }));
+};
+
+/** What the main session needs most and the circuit does not give. */
+export const gap: Rule = ({ circuit, setting, session, placed }) => {
+  if (!session || placed.length === 0) return [];
+  const [most] = gapsIn(coverageOf(circuit, setting.library, session)).filter(({ need }) => need >= 0.7);
+  if (!most) return [];
+  return [
+    {
+      rule: 'gap',
+      severity: 'note',
+      slotIds: [],
+      title: `Too little ${said(most.target)} for ${session.name.toLowerCase()}`,
+      words: 'See Coverage for drills that would close it.',
+      source: TRADE,
+    },
+  ];
+};
+
+/** A plane that nothing moves in. */
+export const planeMissing: Rule = ({ circuit, setting, placed }) => {
+  if (placed.length < SLOTS_FOR_PLANES) return [];
+  const WORDS = {
+    sagittal: 'forward and back',
+    frontal: 'sideways',
+    transverse: 'turning',
+  } as const;
+  return missingPlanes(coverageOf(circuit, setting.library)).map((plane): Finding => ({
+    rule: 'plane-missing',
+    severity: 'note',
+    slotIds: [],
+    title: `Nothing moves ${WORDS[plane]}`,
+    words: `Put in one drill in the ${plane} plane.`,
+    source: TRADE,
+  }));
+};

@@ -1,0 +1,27 @@
+import type { Drill } from '../drills/drill.ts';
+import { TARGETS, type Target } from '../drills/target.ts';
+
+/** Holding a muscle long without moving: an easy drill, mostly for length, dosed in seconds or holds. */
+export function isStaticHold({ effort, targets, usual }: Drill): boolean {
+  const long = Object.entries(targets).some(([target, strength]) => target.endsWith('length') && strength >= 0.6);
+  return long && effort <= 2 && (usual.dose.kind === 'time' || usual.dose.kind === 'holds');
+}
+
+/** Rolling on something hard or soft. */
+export const isRolling = ({ kit, targets, phases }: Drill): boolean =>
+  phases[0] === 'release' &&
+  kit.some((item) => item === 'foam roller' || item === 'massage stick') &&
+  !('system · breathing' in targets);
+
+/** Moving joints through their range, or more. */
+export const isMoving = (drill: Drill): boolean =>
+  !isStaticHold(drill) &&
+  !isRolling(drill) &&
+  drill.phases.some((phase) => phase === 'mobilise' || phase === 'integrate');
+
+/** The target a drill serves most; undefined where it serves none. */
+export function mainTarget({ targets }: Drill): Target | undefined {
+  const strength = (target: Target): number => targets[target] ?? 0;
+  const [best] = TARGETS.toSorted((one, other) => strength(other) - strength(one));
+  return best && strength(best) > 0 ? best : undefined;
+}

@@ -1,0 +1,149 @@
+import type { Phase } from '../drills/phase.ts';
+import { clockWords } from './clockWords.ts';
+import { BEHM, TRADE, type Finding, type Placed, type Rule } from './finding.ts';
+import { isMoving, isStaticHold } from './kinds.ts';
+import { comesBefore } from './precedence.ts';
+
+/** How far effort may fall after its first peak before it counts as going cold. Common practice, no source. */
+const FALL = 2;
+
+/** Nothing raises the pulse, or something fast comes before enough has. */
+export const raiseFirst: Rule = ({ timeline: { segments }, placed, approach }) => {
+  if (placed.length === 0) return [];
+  const fast = segments.find(({ phase, kind }) => phase === 'potentiate' && kind === 'work');
+  const raised = segments
+    .filter(({ phase, kind, start }) => phase === 'raise' && kind === 'work' && (!fast || start < fast.start))
+    .reduce((sum, { length }) => sum + length, 0);
+  const { raiseBeforeFast } = approach.caps;
+  if (fast && raised < raiseBeforeFast) {
+    return [
+      {
+        rule: 'fast-before-warm',
+        severity: 'warn',
+        slotIds: [fast.slotId],
+        title: `Fast work after ${clockWords(raised)} of raising`,
+        words: `Give the pulse at least ${raiseBeforeFast} s of raising before anything fast or elastic.`,
+        source: TRADE,
+      },
+    ];
+  }
+  if (placed.some(({ phase, drill }) => phase === 'raise' || drill.phases.includes('raise'))) return [];
+  return [
+    {
+      rule: 'no-raise',
+      severity: 'warn',
+      slotIds: [],
+      title: 'Nothing raises the pulse',
+      words: 'Put in a minute of easy moving: a march, a rope, a jog.',
+      source: TRADE,
+    },
+  ];
+};
+
+/** Blocks in another order than the approach's. */
+export const phaseOrder: Rule = ({ circuit, approach }) => {
+  const rank = (phase: Phase): number => approach.order.indexOf(phase);
+  const known = circuit.blocks.filter(({ phase, lines }) => rank(phase) >= 0 && lines.length > 0);
+  const late = known.find(
+    (block, index) => index > 0 && rank(block.phase) < rank(known[index - 1]?.phase ?? block.phase),
+  );
+  if (!late) return [];
+  const sorted = circuit.blocks.toSorted((one, other) => rank(one.phase) - rank(other.phase));
+  return [
+    {
+      rule: 'phase-order',
+      severity: 'note',
+      slotIds: late.lines.slice(0, 1).map(({ id }) => id),
+      title: `${late.phase} comes late for ${approach.name.toLowerCase()}`,
+      words: approach.says,
+      source: TRADE,
+      fix: {
+        label: 'Put the blocks in its order',
+        change: { kind: 'block order', blockIds: sorted.map(({ id }) => id) },
+      },
+    },
+  ];
+};
+
+const WHY = {
+  circles: { rule: 'swing-before-circle', words: 'Circle a joint before swinging it.' },
+  neck: { rule: 'neck-circles-first', words: 'Turns and nods come before circles of the neck.' },
+  'two legs': { rule: 'one-leg-first', words: 'Two legs come before one.' },
+} as const;
+
+/** Drills of one joint or one ladder in the wrong order. */
+export const wrongOrder: Rule = ({ placed }) =>
+  placed.flatMap((early, index): readonly Finding[] => {
+    const later = placed.slice(index + 1).find(({ drill }) => {
+      const why = comesBefore(drill, early.drill, false);
+      return why !== undefined && why !== 'hold';
+    });
+    const why = later && comesBefore(later.drill, early.drill, false);
+    if (!later || !why || why === 'hold') return [];
+    // Said once, of the first slot of a drill that is there twice.
+    if (placed.slice(0, index).some(({ drill }) => drill.id === early.drill.id || drill.id === later.drill.id))
+      return [];
+    return [
+      {
+        rule: WHY[why].rule,
+        severity: why === 'neck' ? 'warn' : 'note',
+        slotIds: [early.slot.id, later.slot.id],
+        title: `${early.drill.name} before ${later.drill.name.toLowerCase()}`,
+        words: WHY[why].words,
+        source: TRADE,
+        fix: { label: `Put ${later.drill.name.toLowerCase()} first`, change: before(later, early) },
+      },
+    ];
+  });
+
+const before = (moved: Placed, other: Placed) =>
+  ({ kind: 'before', slotId: moved.slot.id, otherId: other.slot.id }) as const;
+
+/** Long holds after the moving drills. */
+export const holdAfterMoving: Rule = ({ placed, session, circuit }) => {
+  const firstMoving = placed.findIndex(({ drill }) => isMoving(drill));
+  if (firstMoving < 0 || (!session && circuit.purpose === '')) return [];
+  const moving = placed[firstMoving];
+  return placed.slice(firstMoving + 1).flatMap((held): readonly Finding[] => {
+    if (!isStaticHold(held.drill) || !moving) return [];
+    return [
+      {
+        rule: 'hold-after-moving',
+        severity: 'note',
+        slotIds: [held.slot.id],
+        title: `${held.drill.name} is held after the moving drills`,
+        words: 'Before training, hold first and move after.',
+        source: BEHM,
+        fix: { label: 'Hold first', change: before(held, moving) },
+      },
+    ];
+  });
+};
+
+/** Hard, then easy, then hard again: people cool and are asked to start afresh. */
+export const hardEasyHard: Rule = ({ placed }) => {
+  const efforts = placed.map(({ drill }) => drill.effort);
+  const peak = efforts.findIndex(
+    (effort, index) => effort >= 5 && efforts.slice(index + 1).some((next) => next < effort - FALL),
+  );
+  if (peak < 0) return [];
+  const high = efforts[peak] ?? 0;
+  const easy = efforts.findIndex((effort, index) => index > peak && effort < high - FALL);
+  const again = efforts.findIndex((effort, index) => index > easy && effort >= high);
+  const [first, low, last] = [placed[peak], placed[easy], placed[again]];
+  if (!first || !low || easy < 0) return [];
+  if (!last && easy !== efforts.length - 1) return [];
+  const words = last
+    ? 'People cool off in between. Keep the easy ones together, before the first hard one.'
+    : 'It ends cold. End where the session begins.';
+  return [
+    {
+      rule: 'hard-easy-hard',
+      severity: 'note',
+      slotIds: [first, low, ...(last ? [last] : [])].map(({ slot }) => slot.id),
+      title: `Hard, then easy${last ? ', then hard again' : ' at the end'}`,
+      words,
+      source: TRADE,
+    },
+  ];
+};

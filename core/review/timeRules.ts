@@ -1,0 +1,85 @@
+import { workStretches } from '../dose/workSeconds.ts';
+import { bestOrder } from './bestOrder.ts';
+import { clockWords } from './clockWords.ts';
+import { TRADE, type Finding, type Rule } from './finding.ts';
+
+/** Under this share of the time there is, a circuit is remarked on as short. Common practice, no source. */
+const SHORT_BELOW = 0.85;
+/** Seconds a better order must save to be worth saying. Common practice, no source. */
+const WORTH_REORDERING = 4;
+
+/** Longer than the time there is. */
+export const overTime: Rule = ({ circuit, timeline, placed }) => {
+  const { available } = circuit;
+  const over = timeline.total.plan - available;
+  if (available === 0 || over <= 0) return [];
+  const turning = placed.filter(({ slot, drill }) => slot.sides === 'each' && drill.sidesAllowed.includes('alternate'));
+  const saved = turning.filter(({ slot }) => {
+    const [each, alternate] = (['each', 'alternate'] as const).map((sides) =>
+      workStretches(slot.dose, sides, 'plan').reduce((sum, one) => sum + one, 0),
+    );
+    return (alternate ?? 0) <= (each ?? 0);
+  });
+  const fits =
+    timeline.total.low <= available ? ` At the low end of every range it fits: ${clockWords(timeline.total.low)}.` : '';
+  const finding: Finding = {
+    rule: 'over-time',
+    severity: over > available * 0.25 ? 'stop' : 'warn',
+    slotIds: [],
+    title: `${clockWords(over)} over the ${clockWords(available)} there is`,
+    words: `Shorten a dose, let sides alternate, or take something out.${fits}`,
+    source: TRADE,
+  };
+  if (saved.length === 0) return [finding];
+  const change = { kind: 'sides', slotIds: saved.map(({ slot }) => slot.id), sides: 'alternate' } as const;
+  return [{ ...finding, fix: { label: 'Let sides alternate', change } }];
+};
+
+/** Much shorter than the time there is. */
+export const underTime: Rule = ({ circuit: { available }, timeline: { total } }) => {
+  if (available === 0 || total.plan === 0 || total.plan >= available * SHORT_BELOW) return [];
+  const spare = available - total.plan;
+  return [
+    {
+      rule: 'under-time',
+      severity: 'note',
+      slotIds: [],
+      title: `${clockWords(spare)} to spare`,
+      words: 'Give it to what the session needs most, or to a round more.',
+      source: TRADE,
+    },
+  ];
+};
+
+/** Too much of the time goes into getting ready, changing sides and resting. */
+export const hiddenTime: Rule = ({ timeline: { hidden, total }, approach: { caps } }) => {
+  if (total.plan === 0 || hidden <= total.plan * caps.hidden) return [];
+  return [
+    {
+      rule: 'hidden-time',
+      severity: 'note',
+      slotIds: [],
+      title: `${Math.round((hidden / total.plan) * 100)} % of the time is hidden`,
+      words: `${clockWords(hidden)} go into getting ready, changing sides and resting. Fewer, longer slots or fewer changes of position help.`,
+      source: TRADE,
+    },
+  ];
+};
+
+/** More getting up and down, and fetching, than the same slots need. */
+export const upAndDown: Rule = (reviewed) =>
+  reviewed.circuit.blocks.flatMap((block): readonly Finding[] => {
+    const better = bestOrder(block, reviewed);
+    if (!better || better.saves < WORTH_REORDERING) return [];
+    return [
+      {
+        rule: 'up-and-down',
+        severity: 'note',
+        slotIds: block.lines.filter(({ kind }) => kind === 'slot').map(({ id }) => id),
+        title: `${better.saves} s less getting up, down and about`,
+        words: `The ${block.phase} drills in another order need fewer changes of position and kit.`,
+        source: TRADE,
+        fix: { label: 'Put them in that order', change: { kind: 'order', blockId: block.id, lineIds: better.lineIds } },
+      },
+    ];
+  });

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useLibraryStore } from '../../stores/library.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+import CoverageTab from './CoverageTab.vue';
+import MarginNotes from './MarginNotes.vue';
+import { marginNotes } from './marginNotes.ts';
+
+/** The right margin: notes on the circuit, and what it covers of what the main session needs. */
+const sheet = useSheetStore();
+const library = useLibraryStore();
+const tab = ref<'notes' | 'coverage'>('notes');
+const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.library));
+</script>
+
+<template>
+  <aside :class="['side', { quiet: !notes.length && tab === 'notes' }]" aria-label="Margin">
+    <v-tabs v-model="tab" density="compact" color="primary">
+      <v-tab value="notes"
+        >Notes <span v-if="notes.length" class="soft count">{{ notes.length }}</span></v-tab
+      >
+      <v-tab value="coverage">Coverage</v-tab>
+    </v-tabs>
+    <v-window v-model="tab" class="body">
+      <v-window-item value="notes"><MarginNotes :notes="notes" /></v-window-item>
+      <v-window-item value="coverage"><CoverageTab v-if="tab === 'coverage'" /></v-window-item>
+    </v-window>
+  </aside>
+</template>
+
+<style scoped>
+.side {
+  border-left: 1px solid var(--line);
+  background: var(--card);
+}
+.body {
+  padding: 1rem;
+}
+.count {
+  margin-left: 0.35rem;
+}
+@media (max-width: 700px) {
+  .side {
+    border-left: 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .side.quiet {
+    display: none;
+  }
+}
+</style>

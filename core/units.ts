@@ -4,6 +4,8 @@ export type Seconds = number;
 export type Metres = number;
 /** A speed in metres a second. */
 export type MetresPerSecond = number;
+/** A pulse. */
+export type BeatsPerMinute = number;
 /** A share in hundredths. */
 export type Percent = number;
 /** A speed on foot. */

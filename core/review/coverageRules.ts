@@ -8,7 +8,8 @@ const THRICE = 3;
 /** A circuit of fewer slots cannot be asked for every plane. Common practice, no source. */
 const SLOTS_FOR_PLANES = 4;
 
-const said = (target: Target): string => target.replace(' · ', ' ');
+const said = (target: Target): string => target.replace(' · ', ' ').replace(/^system /, '');
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The same target three times while another the session needs has none. */
 export const repeatedTarget: Rule = ({ circuit, setting, session, placed }) => {
@@ -26,7 +27,7 @@ export const repeatedTarget: Rule = ({ circuit, setting, session, placed }) => {
       rule: 'repeated-target',
       severity: 'note',
       slotIds,
-      title: `${said(target)} ${slotIds.length} times, ${said(gap.target)} not at all`,
+      title: `${capital(said(target))} ${slotIds.length} times, ${said(gap.target)} not at all`,
       words: `${session.name} needs ${said(gap.target)}: change one of them for it.`,
       source: TRADE,
     }));

@@ -144,7 +144,7 @@ export const tooFewThings: Rule = ({ circuit: { people }, placed, kitCounts }) =
         rule: 'too-few-things',
         severity: 'warn',
         slotIds: [slot.id],
-        title: `${people} people, ${there} ${plural(short, there)}`,
+        title: `${people} people, ${there === 0 ? 'no' : there} ${plural(short, there)}`,
         words: `${drill.name} needs turns, two stations, or a rung without ${plural(short, 2)}.`,
         source: TRADE,
       },

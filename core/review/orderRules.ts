@@ -54,7 +54,7 @@ export const phaseOrder: Rule = ({ circuit, approach }) => {
       rule: 'phase-order',
       severity: 'note',
       slotIds: late.lines.slice(0, 1).map(({ id }) => id),
-      title: `${late.phase} comes late for ${approach.name.toLowerCase()}`,
+      title: `${late.phase.charAt(0).toUpperCase()}${late.phase.slice(1)} comes late for ${approach.name.toLowerCase()}`,
       words: approach.says,
       source: TRADE,
       fix: {
@@ -120,8 +120,9 @@ export const holdAfterMoving: Rule = ({ placed, session, circuit }) => {
   });
 };
 
-/** Hard, then easy, then hard again: people cool and are asked to start afresh. */
-export const hardEasyHard: Rule = ({ placed }) => {
+/** Hard, then easy, then hard again after the raiser, which is meant to fall: people cool and are asked to start afresh. */
+export const hardEasyHard: Rule = ({ placed: all }) => {
+  const placed = all.filter(({ phase }) => phase !== 'raise');
   const efforts = placed.map(({ drill }) => drill.effort);
   const peak = efforts.findIndex(
     (effort, index) => effort >= 5 && efforts.slice(index + 1).some((next) => next < effort - FALL),

@@ -41,7 +41,7 @@ function choose(purpose: string): void {
         <li v-for="{ target, need, covered } in needed" :key="target" :class="{ gap: gaps.has(target) }">
           <span class="name">{{ said(target) }}</span>
           <span class="bar" role="img" :aria-label="`${percent(covered)} covered, weight ${percent(need)}`">
-            <span class="done" :style="{ width: percent(covered) }" />
+            <span class="done" :style="{ width: `${covered * 100}%` }" />
           </span>
           <p v-if="gaps.has(target)" class="closers">
             <button v-for="drill in closers(target)" :key="drill.id" type="button" @click="desk.insertDrill(drill.id)">

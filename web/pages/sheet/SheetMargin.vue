@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import CoverageTab from './CoverageTab.vue';
 import MarginNotes from './MarginNotes.vue';
 import { marginNotes } from './marginNotes.ts';
 
-/** The right margin: notes on the circuit, and what it covers of what the main session needs. */
+/** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const sheet = useSheetStore();
 const library = useLibraryStore();
-const tab = ref<'notes' | 'coverage'>('notes');
+const tab = ref<'notes' | 'coverage' | 'effort'>('notes');
+// The chart is fetched when somebody looks at it.
+const EffortTab = defineAsyncComponent(() => import('./EffortTab.vue'));
 const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.library));
 </script>
 
@@ -20,9 +22,11 @@ const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.
         >Notes <span v-if="notes.length" class="soft count">{{ notes.length }}</span></v-tab
       >
       <v-tab value="coverage">Coverage</v-tab>
+      <v-tab value="effort">Effort</v-tab>
     </v-tabs>
     <v-window v-model="tab" class="body">
       <v-window-item value="notes"><MarginNotes :notes="notes" /></v-window-item>
+      <v-window-item value="effort"><EffortTab v-if="tab === 'effort'" /></v-window-item>
       <v-window-item value="coverage"><CoverageTab v-if="tab === 'coverage'" /></v-window-item>
     </v-window>
   </aside>
@@ -35,6 +39,10 @@ const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.
 }
 .body {
   padding: 1rem;
+}
+.side :deep(.v-tab) {
+  min-width: 0;
+  padding: 0 0.75rem;
 }
 .count {
   margin-left: 0.35rem;

@@ -66,7 +66,7 @@ onBeforeUnmount(sheet.close);
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template-columns: 15.5rem minmax(0, 1fr) 15.5rem;
+  grid-template-columns: 15.5rem minmax(0, 1fr) 17rem;
 }
 .drawer,
 .margin {

@@ -1,0 +1,82 @@
+import type { Browser } from 'playwright-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+/** Nine drills, with a hold that is too long, an odd number of lengths, and swings before circles. */
+const NINE = [
+  'for: squat day',
+  'raise',
+  'easy jog 3 lengths @2m/s',
+  'jumping jack 20',
+  'mobilise',
+  'wall calf stretch 45s/side',
+  'long arm swings 8',
+  'arm circles 8/way',
+  'lateral lunge 6/side alt left +2',
+  'integrate',
+  'body-weight squat 10 @2-1-2',
+  'incline walk ladder ramp 0.5>2.5 mph at 10% 5x60s',
+  'lateral lunge 6/side alt',
+  'good-morning bow 8',
+];
+
+it('writes nine kinds of line, mends what the margin says by its buttons, carries rows by keyboard, and undoes it all', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, NINE);
+  const rows = page.locator('.row');
+  await expect.poll(() => rows.count()).toBe(10);
+  await page.locator('.row', { hasText: '3 lengths' }).waitFor();
+  await page.locator('.row', { hasText: '2 more on the left' }).waitFor();
+  await page.locator('.row', { hasText: '5 × 60 s, 0.5 → 2.5 mph at 10 %' }).waitFor();
+  const total = page.locator('[data-test="total"]');
+  const typed = await total.textContent();
+  await expectAccessible(page, 'the desk with notes');
+
+  const note = (words: string) => page.locator('.notes article', { hasText: words });
+  await note('45 s held').getByRole('button', { name: 'Hold 30 s' }).click();
+  await expect.poll(() => note('45 s held').count()).toBe(0);
+  await note('odd number of lengths').getByRole('button', { name: 'One length more' }).click();
+  await expect.poll(() => note('odd number').count()).toBe(0);
+  await note('Long arm swings before').getByRole('button', { name: 'Put arm circles first' }).click();
+  await expect.poll(() => note('Long arm swings before').count()).toBe(0);
+  const names = () => page.locator('.row .name').allTextContents();
+  const mended = (await names()).map((name) => name.trim());
+  expect(mended.indexOf('Arm circles')).toBeLessThan(mended.indexOf('Long arm swings'));
+
+  // Carried up by keyboard, and down again by undo.
+  await page.locator('.row', { hasText: 'Good-morning bow' }).locator('.time').click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect.poll(async () => (await names()).map((name) => name.trim()).at(-2)).toBe('Good-morning bow');
+  const carried = await total.textContent();
+  const undo = page.getByRole('button', { name: 'Undo' });
+  for (let step = 0; step < 4; step += 1) await undo.click();
+  await expect.poll(() => total.textContent()).toBe(typed);
+  const redo = page.getByRole('button', { name: 'Redo' });
+  for (let step = 0; step < 4; step += 1) await redo.click();
+  await expect.poll(() => total.textContent()).toBe(carried);
+  await page.getByText(/^Saved/).waitFor();
+  await page.reload();
+  await expect.poll(() => total.textContent()).toBe(carried);
+
+  await page.getByRole('tab', { name: 'Coverage' }).click();
+  await page.getByText('of what squat or hinge strength needs').waitFor();
+  const before = await rows.count();
+  await page.locator('.coverage .closers button').first().click();
+  await expect.poll(() => rows.count()).toBe(before + 1);
+  await page.getByRole('tab', { name: 'Effort' }).click();
+  await page.locator('.effort canvas').waitFor();
+  await page.getByText('An estimate from age and energy cost').waitFor();
+  await expectAccessible(page, 'the effort tab');
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  expect(errors).toEqual([]);
+  await context.close();
+});

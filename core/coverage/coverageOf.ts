@@ -52,11 +52,11 @@ export function coverageOf(circuit: Circuit, library: DrillLibrary, session?: Ma
       if (!drill) continue;
       const fraction = doseFraction(slot, drill, rounds);
       for (const plane of drill.planes) planes[plane] += slotWork(slot, rounds);
-      for (const target of TARGETS) {
-        const strength = drill.targets[target] ?? 0;
-        if (strength === 0) continue;
+      for (const [target, strength] of servedBy(drill)) {
         const known = left.get(target) ?? { left: 1, slotIds: [] };
-        left.set(target, { left: known.left * (1 - strength * fraction), slotIds: [...known.slotIds, slot.id] });
+        known.left *= 1 - strength * fraction;
+        known.slotIds.push(slot.id);
+        left.set(target, known);
       }
     }
   }
@@ -70,6 +70,12 @@ export function coverageOf(circuit: Circuit, library: DrillLibrary, session?: Ma
   const met = targets.reduce((sum, { need, covered }) => sum + need * covered, 0);
   return { targets, whole: needed > 0 ? met / needed : 1, planes };
 }
+
+const servedBy = ({ targets }: Drill): readonly (readonly [Target, number])[] =>
+  TARGETS.flatMap((target) => {
+    const strength = targets[target] ?? 0;
+    return strength > 0 ? [[target, strength] as const] : [];
+  });
 
 const lack = ({ need, covered }: TargetCoverage): number => need * (1 - covered);
 

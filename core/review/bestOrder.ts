@@ -106,16 +106,18 @@ function exact(task: Task): readonly number[] {
     }),
   );
   let best: { cost: Seconds; order: readonly number[] } = { cost: Infinity, order: [] };
-  for (let first = 0; first < count; first += 1) {
-    if ((needs[first] ?? 0) !== 0) continue;
-    const found = cheapestFrom(first, count, needs, all, between, task);
+  const free = task.drills.map((_, index) => index).filter((index) => (needs[index] ?? 0) === 0);
+  // In one round it does not matter later which drill was the first: all can be tried at once.
+  const starts = task.laterRounds === 0 ? [free] : free.map((index) => [index]);
+  for (const firsts of starts) {
+    const found = cheapestFrom(firsts, count, needs, all, between, task);
     if (found && found.cost < best.cost) best = found;
   }
   return best.order.length === count ? best.order : task.drills.map((_, index) => index);
 }
 
 function cheapestFrom(
-  first: number,
+  firsts: readonly number[],
   count: number,
   needs: readonly number[],
   all: number,
@@ -126,9 +128,9 @@ function cheapestFrom(
   const cost = new Float64Array(size).fill(Infinity);
   const from = new Int8Array(size).fill(-1);
   const at = (done: number, last: number) => done * count + last;
-  cost[at(1 << first, first)] = task.first(task.before, first);
+  for (const first of firsts) cost[at(1 << first, first)] = task.first(task.before, first);
+  const [again] = firsts;
   for (let done = 1; done <= all; done += 1) {
-    if ((done & (1 << first)) === 0) continue;
     for (let last = 0; last < count; last += 1) {
       const here = cost[at(done, last)] ?? Infinity;
       if (here === Infinity) continue;
@@ -147,8 +149,8 @@ function cheapestFrom(
   let best: { cost: Seconds; last: number } = { cost: Infinity, last: -1 };
   for (let last = 0; last < count; last += 1) {
     const drill = task.drills[last];
-    const again = task.laterRounds * task.later(stanceOf(task, last), first);
-    const whole = (cost[at(all, last)] ?? Infinity) + again + (drill ? task.follows(drill) : 0);
+    const backToFirst = again === undefined ? 0 : task.laterRounds * task.later(stanceOf(task, last), again);
+    const whole = (cost[at(all, last)] ?? Infinity) + backToFirst + (drill ? task.follows(drill) : 0);
     if (whole < best.cost) best = { cost: whole, last };
   }
   if (best.last < 0) return undefined;

@@ -1,4 +1,4 @@
-import { coverageOf, gapsIn, missingPlanes } from '../coverage/coverageOf.ts';
+import { gapsIn, missingPlanes } from '../coverage/coverageOf.ts';
 import type { Target } from '../drills/target.ts';
 import { TRADE, type Finding, type Rule } from './finding.ts';
 import { mainTarget } from './kinds.ts';
@@ -12,9 +12,9 @@ const said = (target: Target): string => target.replace(' · ', ' ').replace(/^s
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The same target three times while another the session needs has none. */
-export const repeatedTarget: Rule = ({ circuit, setting, session, placed }) => {
+export const repeatedTarget: Rule = ({ coverage, session, placed }) => {
   if (!session) return [];
-  const [gap] = gapsIn(coverageOf(circuit, setting.library, session)).filter(({ covered }) => covered < 0.1);
+  const [gap] = gapsIn(coverage).filter(({ covered }) => covered < 0.1);
   if (!gap) return [];
   const bySlot = new Map<Target, string[]>();
   for (const { slot, drill } of placed) {
@@ -34,9 +34,9 @@ export const repeatedTarget: Rule = ({ circuit, setting, session, placed }) => {
 };
 
 /** What the main session needs most and the circuit does not give. */
-export const gap: Rule = ({ circuit, setting, session, placed }) => {
+export const gap: Rule = ({ coverage, session, placed }) => {
   if (!session || placed.length === 0) return [];
-  const [most] = gapsIn(coverageOf(circuit, setting.library, session)).filter(({ need }) => need >= 0.7);
+  const [most] = gapsIn(coverage).filter(({ need }) => need >= 0.7);
   if (!most) return [];
   return [
     {
@@ -51,14 +51,14 @@ export const gap: Rule = ({ circuit, setting, session, placed }) => {
 };
 
 /** A plane that nothing moves in. */
-export const planeMissing: Rule = ({ circuit, setting, placed }) => {
+export const planeMissing: Rule = ({ coverage, placed }) => {
   if (placed.length < SLOTS_FOR_PLANES) return [];
   const WORDS = {
     sagittal: 'forward and back',
     frontal: 'sideways',
     transverse: 'turning',
   } as const;
-  return missingPlanes(coverageOf(circuit, setting.library)).map((plane): Finding => ({
+  return missingPlanes(coverage).map((plane): Finding => ({
     rule: 'plane-missing',
     severity: 'note',
     slotIds: [],

@@ -1,5 +1,6 @@
 import type { Approach } from '../approach/approach.ts';
 import type { Circuit, Slot } from '../circuit/circuit.ts';
+import type { Coverage } from '../coverage/coverageOf.ts';
 import type { MainSession } from '../coverage/mainSession.ts';
 import type { Dose, Sides } from '../dose/dose.ts';
 import type { Drill } from '../drills/drill.ts';
@@ -58,6 +59,7 @@ export interface Reviewed extends ReviewContext {
   readonly timeline: Timeline;
   /** Every slot whose drill is known, in order. */
   readonly placed: readonly Placed[];
+  readonly coverage: Coverage;
 }
 
 export type Rule = (reviewed: Reviewed) => readonly Finding[];

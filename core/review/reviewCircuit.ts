@@ -1,4 +1,5 @@
 import { slotsOf, type Circuit } from '../circuit/circuit.ts';
+import { coverageOf } from '../coverage/coverageOf.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 import { countAt } from '../units.ts';
@@ -37,7 +38,8 @@ export function reviewCircuit(
   context: ReviewContext,
   timeline: Timeline = timeCircuit(circuit, context.setting),
 ): readonly Finding[] {
-  const reviewed = { ...context, circuit, timeline, placed: placedIn(circuit, context) };
+  const coverage = coverageOf(circuit, context.setting.library, context.session);
+  const reviewed = { ...context, circuit, timeline, placed: placedIn(circuit, context), coverage };
   const findings = RULES.flatMap((rule) => rule(reviewed)).filter(
     ({ rule }) => !context.approach.without.includes(rule),
   );

@@ -1,0 +1,48 @@
+import { catalogue } from '@prompt-spark/catalogue';
+import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { APPROACHES } from '@prompt-spark/core/approach/approaches';
+import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { PHASES } from '@prompt-spark/core/drills/phase';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import { bench, describe } from 'vitest';
+
+const library = libraryOf(catalogue);
+const setting = usualSetting(library);
+const [approach] = APPROACHES;
+const [session] = MAIN_SESSIONS;
+const context = { setting, approach, kitCounts: {}, ...(session ? { session } : {}) };
+
+/** A circuit of so many slots in blocks of eight, with drills from all over the library. */
+function circuitOf(slots: number) {
+  const lines: string[] = [];
+  for (let index = 0; index < slots; index += 1) {
+    if (index % 8 === 0) lines.push(PHASES[(index / 8) % PHASES.length] ?? 'mobilise');
+    lines.push(`  ${(catalogue[(index * 7) % catalogue.length]?.name ?? '').toLowerCase()}`);
+  }
+  return readWhiteboard(lines.join('\n'), library).circuit;
+}
+
+describe('review, against laying the same hundred slots out in time', () => {
+  const circuit = circuitOf(100);
+  const timeline = timeCircuit(circuit, setting);
+  bench('timeCircuit, 100 slots', () => void timeCircuit(circuit, setting));
+  bench('reviewCircuit, 100 slots', () => void reviewCircuit(circuit, context, timeline));
+});
+
+describe('growth of reviewCircuit', () => {
+  for (const slots of [10, 100, 1000]) {
+    const circuit = circuitOf(slots);
+    const timeline = timeCircuit(circuit, setting);
+    bench(`${String(slots)} slots`, () => void reviewCircuit(circuit, context, timeline));
+  }
+});
+
+describe('a whiteboard of a thousand lines, against splitting its text', () => {
+  const text = Array.from(
+    { length: 1000 },
+    (_, index) => `${(catalogue[index % catalogue.length]?.name ?? '').toLowerCase()} 8-10 rest 5s`,
+  ).join('\n');
+  bench('split into words', () => void text.split(/\s+/));
+  bench('readWhiteboard, 1000 lines', () => void readWhiteboard(text, library));
+});

@@ -21,7 +21,7 @@ export const isMoving = (drill: Drill): boolean =>
 
 /** The target a drill serves most; undefined where it serves none. */
 export function mainTarget({ targets }: Drill): Target | undefined {
-  const strength = (target: Target): number => targets[target] ?? 0;
-  const [best] = TARGETS.toSorted((one, other) => strength(other) - strength(one));
-  return best && strength(best) > 0 ? best : undefined;
+  let best: Target | undefined;
+  for (const target of TARGETS) if ((targets[target] ?? 0) > (best ? (targets[best] ?? 0) : 0)) best = target;
+  return best;
 }

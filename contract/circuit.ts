@@ -138,6 +138,9 @@ export const circuitSchema = Joi.object<Circuit>({
   // Circuits kept before there were approaches have none.
   approach: Joi.string().allow('').max(64).default(''),
   available: seconds(0, MOST_SECONDS),
+  clock: Joi.object({ of: Joi.valid('start', 'end').required(), minute: whole(0, 1439) })
+    .allow(null)
+    .default(null),
   people: whole(0, 999),
   lanes: whole(0, 999),
   unread: Joi.array().items(unreadLine).max(200).required(),

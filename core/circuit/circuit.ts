@@ -1,6 +1,7 @@
 import type { Dose, Extra, Sides } from '../dose/dose.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
+import type { WallClock } from './wallClock.ts';
 
 /** A place in the circuit holding a drill with a dose. */
 export interface Slot {
@@ -51,6 +52,8 @@ export interface Circuit {
   readonly approach: string;
   /** Seconds there are; 0 where not said. */
   readonly available: Seconds;
+  /** When it starts or ends on the wall; null where not said. */
+  readonly clock: WallClock | null;
   /** People expected; 0 where not said. */
   readonly people: number;
   /** Floor lanes to use; 0 where not said. */
@@ -62,7 +65,7 @@ export interface Circuit {
 
 /** A circuit with nothing in it. */
 export function emptyCircuit(title: string): Circuit {
-  return { title, purpose: '', approach: '', available: 0, people: 0, lanes: 0, unread: [], blocks: [] };
+  return { title, purpose: '', approach: '', available: 0, clock: null, people: 0, lanes: 0, unread: [], blocks: [] };
 }
 
 /** The slots of a block, without the lines that could not be read. */

@@ -124,6 +124,9 @@ export const anyCircuit: fc.Arbitrary<Circuit> = fc
     purpose: words,
     approach: fc.constantFrom('', ...APPROACHES.map(({ id }) => id)),
     available: fc.integer({ min: 0, max: 3600 }),
+    clock: fc.option(
+      fc.record({ of: fc.constantFrom('start' as const, 'end' as const), minute: fc.integer({ min: 0, max: 1439 }) }),
+    ),
     people: fc.integer({ min: 0, max: 40 }),
     lanes: fc.integer({ min: 0, max: 8 }),
     blocks: fc

@@ -35,6 +35,8 @@ export function addReadLine(
       return { circuit: { ...circuit, approach: read.approach }, cursor };
     case 'available':
       return { circuit: { ...circuit, available: read.available }, cursor };
+    case 'clock':
+      return { circuit: { ...circuit, clock: read.clock }, cursor };
     case 'people':
       return { circuit: { ...circuit, people: read.people }, cursor };
     case 'lanes':

@@ -1,6 +1,7 @@
 import { MOST_ROUNDS } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
+import { minuteOfDay, type WallClock } from '../circuit/wallClock.ts';
 import { APPROACHES } from '../approach/approaches.ts';
 import { drillAtStart, nearestNames, plainName, type DrillLibrary } from '../drills/library.ts';
 import { PHASES, type Phase } from '../drills/phase.ts';
@@ -16,6 +17,7 @@ export type ReadLine =
   | { readonly kind: 'purpose'; readonly purpose: string }
   | { readonly kind: 'approach'; readonly approach: string }
   | { readonly kind: 'available'; readonly available: Seconds }
+  | { readonly kind: 'clock'; readonly clock: WallClock }
   | { readonly kind: 'people'; readonly people: number }
   | { readonly kind: 'lanes'; readonly lanes: number }
   | { readonly kind: 'block'; readonly phase: Phase; readonly rounds: Range; readonly roundRest: Seconds }
@@ -44,7 +46,7 @@ export function readLine(line: string, library: DrillLibrary, id: string, lineNu
 
 function readHeading(text: string): ReadLine | undefined {
   if (text.startsWith('#')) return { kind: 'title', title: text.slice(1).trim() };
-  const heading = /^(for|approach|in|people|lanes)\s*:\s*/i.exec(text);
+  const heading = /^(for|approach|in|start|end|people|lanes)\s*:\s*/i.exec(text);
   if (!heading) return undefined;
   const column = heading[0].length + 1;
   const value = text.slice(heading[0].length);
@@ -55,6 +57,12 @@ function readHeading(text: string): ReadLine | undefined {
       return { kind: 'approach', approach: readApproach(value, column) };
     case 'in':
       return { kind: 'available', available: readAvailable(value, column) };
+    case 'start':
+    case 'end':
+      return {
+        kind: 'clock',
+        clock: { of: heading[1]?.toLowerCase() === 'end' ? 'end' : 'start', minute: readMinute(value, column) },
+      };
     case 'people':
       return { kind: 'people', people: readWhole(value, column) };
     default:
@@ -72,6 +80,12 @@ function readApproach(value: string, column: number): string {
       APPROACHES.map(({ name }) => name.toLowerCase()),
     );
   return found.id;
+}
+
+function readMinute(value: string, column: number): number {
+  const minute = minuteOfDay(value);
+  if (minute === undefined) throw new Unreadable(column, 'a time of day, such as 18:30');
+  return minute;
 }
 
 function readAvailable(value: string, column: number): Seconds {

@@ -52,6 +52,9 @@ class Draft {
       case 'available':
         this.circuit = { ...this.circuit, available: read.available };
         return;
+      case 'clock':
+        this.circuit = { ...this.circuit, clock: read.clock };
+        return;
       case 'people':
         this.circuit = { ...this.circuit, people: read.people };
         return;

@@ -1,3 +1,4 @@
+import { timeOfDay } from '../circuit/wallClock.ts';
 import { approachOf } from '../approach/approaches.ts';
 import type { Block, Circuit, Line, Slot } from '../circuit/circuit.ts';
 import type { Dose, Tempo } from '../dose/dose.ts';
@@ -12,12 +13,13 @@ import type { Range, Seconds } from '../units.ts';
 
 /** Writes a circuit as whiteboard text that reads back as the same circuit, ids apart. */
 export function writeWhiteboard(circuit: Circuit, library: DrillLibrary): string {
-  const { title, purpose, approach, available, people, lanes } = circuit;
+  const { title, purpose, approach, available, clock, people, lanes } = circuit;
   const headings = [
     `# ${title}`,
     ...(purpose ? [`for: ${purpose}`] : []),
     ...(approach ? [`approach: ${approachOf(approach).name.toLowerCase()}`] : []),
     ...(available ? [`in: ${writeClock(available)}`] : []),
+    ...(clock ? [`${clock.of}: ${timeOfDay(clock.minute * 60)}`] : []),
     ...(people ? [`people: ${people}`] : []),
     ...(lanes ? [`lanes: ${lanes}`] : []),
     ...circuit.unread.map((line) => line.text),

@@ -6,6 +6,7 @@ import {
 } from '@prompt-spark/contract/circuit';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { timeCircuit, type Circuit } from '@prompt-spark/core';
+import { startsAt } from '@prompt-spark/core/circuit/wallClock';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
@@ -35,6 +36,11 @@ export const useSheetStore = defineStore('sheet', () => {
   const setting = computed(() => library.settingAt(draft.value.siteId));
   /** The circuit with the group's people, where it does not say how many come. */
   const peopled = computed(() => ({ ...circuit.value, people: circuit.value.people || (group.value?.people ?? 0) }));
+  /** Seconds from midnight at which it starts; undefined where nobody said when. */
+  const begins = computed(() => {
+    const { clock } = circuit.value;
+    return clock ? startsAt(clock, timeline.value.total.plan) : undefined;
+  });
   const session = computed(() => mainSessionOf(circuit.value.purpose));
   const findings = computed(() =>
     reviewCircuit(
@@ -101,6 +107,7 @@ export const useSheetStore = defineStore('sheet', () => {
     draft,
     circuit,
     setting,
+    begins,
     session,
     findings,
     timeline,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import type { Circuit } from '@prompt-spark/core';
+import { allSlots, emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import MiniSearch from 'minisearch';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -7,6 +8,7 @@ import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
+import StartFrom from './StartFrom.vue';
 import CircuitCard from './CircuitCard.vue';
 
 /** Every circuit of the studio, with its fuse; a new one begins here. */
@@ -16,6 +18,7 @@ const router = useRouter();
 const wanted = ref('');
 const gone = ref<{ id: string; title: string } | null>(null);
 const trouble = ref('');
+const starting = ref(false);
 const loading = useLoading(() => Promise.all([library.load(), circuits.load()]));
 
 const index = computed(() => {
@@ -26,7 +29,12 @@ const index = computed(() => {
   search.addAll(
     circuits.records.map(({ id, groupId, circuit }) => ({
       id,
-      text: [circuit.title, circuit.purpose, library.groupOf(groupId)?.name ?? ''].join(' '),
+      text: [
+        circuit.title,
+        circuit.purpose,
+        library.groupOf(groupId)?.name ?? '',
+        ...allSlots(circuit).map(({ drillId }) => library.drillOf(drillId)?.name ?? ''),
+      ].join(' '),
     })),
   );
   return search;
@@ -37,11 +45,14 @@ const shown = computed(() => {
   return circuits.records.filter(({ id }) => found.has(id));
 });
 
-async function write(): Promise<void> {
+function write(): Promise<void> {
+  return keep(emptyCircuit('New circuit'), library.places.sites[0]?.id ?? null);
+}
+
+async function keep(circuit: Circuit, siteId: string | null): Promise<void> {
   trouble.value = '';
   try {
-    const siteId = library.places.sites[0]?.id ?? null;
-    const record = await circuits.add({ circuit: emptyCircuit('New circuit'), groupId: null, siteId });
+    const record = await circuits.add({ circuit, groupId: null, siteId });
     await router.push(`/circuits/${record.id}`);
   } catch (error) {
     trouble.value = error instanceof Error ? error.message : 'The circuit could not be made.';
@@ -66,15 +77,17 @@ async function bringBack(): Promise<void> {
       <v-text-field
         v-model="wanted"
         class="search"
-        label="Find by title, purpose or group"
+        label="Find by title, purpose, group or drill"
         clearable
         density="compact"
         @click:clear="wanted = ''"
       />
+      <v-btn variant="outlined" :aria-expanded="starting" @click="starting = !starting">Start from an approach</v-btn>
       <v-btn @click="write">Write a new circuit</v-btn>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <LoadingGate :loading="loading">
+      <StartFrom v-if="starting" @take="keep" @close="starting = false" />
       <ul v-if="shown.length" class="cards">
         <li v-for="record in shown" :key="record.id">
           <CircuitCard :record="record" @take-out="takeOut(record.id, record.circuit.title)" />

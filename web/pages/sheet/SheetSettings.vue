@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { computed } from 'vue';
+import ClockField from './ClockField.vue';
 import TextAmount from '../../pieces/TextAmount.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -71,6 +72,10 @@ function setPeople({ high }: { high: number }): void {
         (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
       "
     />
+    <ClockField
+      :clock="sheet.circuit.clock"
+      @change="(clock) => sheet.changeCircuit((circuit) => ({ ...circuit, clock }), 'clock')"
+    />
     <v-select
       label="Approach"
       :items="approaches"
@@ -84,7 +89,7 @@ function setPeople({ high }: { high: number }): void {
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: 8rem 6rem repeat(4, minmax(8rem, 1fr)) auto;
+  grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
   gap: 0.75rem;
   align-items: start;
   padding: 0.75rem 0 0.25rem;

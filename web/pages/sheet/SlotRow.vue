@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiDragVertical, mdiPinOutline } from '@mdi/js';
 import type { Slot } from '@prompt-spark/core';
+import { timeOfDay } from '@prompt-spark/core/circuit/wallClock';
 import { computed } from 'vue';
 import { clock } from '../../pieces/clock.ts';
 import { doseWords } from '../../pieces/doseWords.ts';
@@ -23,6 +24,9 @@ const open = computed(() => desk.openId === slotLine.id);
 const words = computed(() =>
   drill.value ? doseWords(slotLine, drill.value) : 'This drill is not in the library any more',
 );
+const wall = computed(() =>
+  time.value && sheet.begins !== undefined ? timeOfDay(sheet.begins + time.value.start) : '',
+);
 const whole = computed(() => (time.value ? time.value.work + time.value.hidden : 0));
 const shape = computed(() => ({
   minHeight: `${Math.round(Math.min(116, 52 + Math.max(0, whole.value - 30) * 0.45))}px`,
@@ -39,7 +43,9 @@ const shape = computed(() => ({
     :aria-current="selected"
     @click="desk.select(slotLine.id)"
   >
-    <span class="clock at">{{ time ? clock(time.start) : '–' }}</span>
+    <span class="clock at"
+      >{{ time ? clock(time.start) : '–' }}<span v-if="wall" class="wall">{{ wall }}</span></span
+    >
     <div :class="['row', { selected }]" :style="shape">
       <span class="edge" aria-hidden="true"><span class="hatch" /></span>
       <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
@@ -84,6 +90,11 @@ const shape = computed(() => ({
   font-weight: 500;
   font-size: 0.9375rem;
   color: var(--soft);
+}
+.wall {
+  display: block;
+  font-size: var(--size-small);
+  font-weight: 400;
 }
 .row {
   display: flex;

@@ -343,6 +343,7 @@ export const running = [
   }),
   drill({
     name: 'Incline walk ladder',
+    aliases: ['treadmill walk'],
     energy: walkLadder(0.1),
     phases: ['raise'],
     posture: 'standing',

@@ -229,7 +229,7 @@ export const steps = [
   drill({
     ...step,
     name: 'Leg swing, front to back',
-    aliases: ['front leg swing'],
+    aliases: ['front leg swing', 'leg swing'],
     kit: ['wall'],
     substitutes: { wall: ['chair'] },
     space: 'stride',

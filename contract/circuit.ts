@@ -143,6 +143,8 @@ export const circuitSchema = Joi.object<Circuit>({
     .default(null),
   people: whole(0, 999),
   lanes: whole(0, 999),
+  somebodyNew: Joi.boolean().default(false),
+  slowToFloor: Joi.boolean().default(false),
   unread: Joi.array().items(unreadLine).max(200).required(),
   blocks: Joi.array().items(block).max(40).required(),
 }).required();

@@ -80,3 +80,52 @@ it('writes nine kinds of line, mends what the margin says by its buttons, carrie
   expect(errors).toEqual([]);
   await context.close();
 });
+
+it('starts from an approach, tells the time on the wall, carries a block, copies out, and takes a text file in', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await enterDemo(page);
+  await page.goto('/circuits');
+  await page.getByRole('button', { name: 'Start from an approach' }).click();
+  const take = page.getByRole('button', { name: /^Take this/ });
+  await take.waitFor();
+  await expectAccessible(page, 'starting from an approach');
+  await take.click();
+  await page.waitForURL(/\/circuits\/[0-9a-f-]{36}$/);
+  const blocks = page.locator('.block h2');
+  await blocks.first().waitFor();
+  const names = await blocks.allTextContents();
+  expect(names.length).toBeGreaterThan(3);
+
+  await page.locator('.about').click();
+  await page.locator('.settings .v-select', { hasText: 'No wall clock' }).click();
+  await page.getByRole('option', { name: 'Starts at' }).click();
+  await page.getByRole('textbox', { name: 'Time of day' }).fill('18:30');
+  await expect.poll(() => page.locator('.wall').first().textContent()).toBe('18:30');
+  await page.getByRole('checkbox', { name: 'Somebody new' }).check();
+  await page.getByRole('button', { name: 'Done' }).click();
+
+  await page.locator('.block .rounds').first().click();
+  await page.getByRole('button', { name: 'Down', exact: true }).click();
+  await expect.poll(async () => (await blocks.allTextContents()).slice(0, 2)).toEqual([names[1], names[0]]);
+
+  await page.getByRole('button', { name: 'Copy as text' }).click();
+  await page.getByRole('button', { name: 'Copied as text' }).waitFor();
+  const text = await page.evaluate(() => navigator.clipboard.readText());
+  expect(text).toContain('start: 18:30');
+  expect(text).toContain('with: somebody new');
+
+  const rows = await page.locator('.row').count();
+  const file = await page.evaluateHandle(() => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File(['cat-cow 8\nlateral lunge 6/side alt\n'], 'more.txt', { type: 'text/plain' }));
+    return transfer;
+  });
+  await page.locator('.centre').dispatchEvent('drop', { dataTransfer: file });
+  await expect.poll(() => page.locator('.row').count()).toBe(rows + 2);
+  await page.getByRole('button', { name: 'Keys and notation' }).click();
+  await page.getByText('graded sprints 3 lengths 50/75/100%').waitFor();
+  await expectAccessible(page, 'keys and notation');
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -58,6 +58,10 @@ export interface Circuit {
   readonly people: number;
   /** Floor lanes to use; 0 where not said. */
   readonly lanes: number;
+  /** Somebody needs every drill shown. */
+  readonly somebodyNew: boolean;
+  /** Somebody needs longer to get down or up. */
+  readonly slowToFloor: boolean;
   /** Lines before the first block that could not be read. */
   readonly unread: readonly UnreadLine[];
   readonly blocks: readonly Block[];
@@ -65,7 +69,19 @@ export interface Circuit {
 
 /** A circuit with nothing in it. */
 export function emptyCircuit(title: string): Circuit {
-  return { title, purpose: '', approach: '', available: 0, clock: null, people: 0, lanes: 0, unread: [], blocks: [] };
+  return {
+    title,
+    purpose: '',
+    approach: '',
+    available: 0,
+    clock: null,
+    people: 0,
+    lanes: 0,
+    somebodyNew: false,
+    slowToFloor: false,
+    unread: [],
+    blocks: [],
+  };
 }
 
 /** The slots of a block, without the lines that could not be read. */

@@ -98,6 +98,22 @@ export function insertBlock(circuit: Circuit, block: Block, afterId?: string): C
   return { ...circuit, blocks: circuit.blocks.toSpliced(at, 0, block) };
 }
 
+/** Carries a block up or down among the blocks. */
+export function carryBlock(circuit: Circuit, blockId: string, by: -1 | 1): Circuit {
+  const at = circuit.blocks.findIndex((block) => block.id === blockId);
+  const block = circuit.blocks[at];
+  if (!block || at + by < 0 || at + by >= circuit.blocks.length) return circuit;
+  return { ...circuit, blocks: circuit.blocks.toSpliced(at, 1).toSpliced(at + by, 0, block) };
+}
+
+/** Puts a copy of a block after it, every line under a new id. */
+export function duplicateBlock(circuit: Circuit, blockId: string, newId: () => string): Circuit {
+  const block = circuit.blocks.find(({ id }) => id === blockId);
+  if (!block) return circuit;
+  const lines = block.lines.map((line) => ({ ...line, id: newId() }));
+  return insertBlock(circuit, { ...block, id: newId(), lines }, blockId);
+}
+
 /** Takes a block out with everything in it. */
 export function takeOutBlock(circuit: Circuit, blockId: string): Circuit {
   return { ...circuit, blocks: circuit.blocks.filter((block) => block.id !== blockId) };

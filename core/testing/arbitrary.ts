@@ -129,6 +129,8 @@ export const anyCircuit: fc.Arbitrary<Circuit> = fc
     ),
     people: fc.integer({ min: 0, max: 40 }),
     lanes: fc.integer({ min: 0, max: 8 }),
+    somebodyNew: fc.boolean(),
+    slowToFloor: fc.boolean(),
     blocks: fc
       .integer({ min: 0, max: 5 })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyBlock(index, 5)))),

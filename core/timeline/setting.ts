@@ -24,6 +24,16 @@ export interface SiteFloor {
   readonly laneMetres: Metres;
 }
 
+/** The setting with the people of a circuit in it: somebody new needs every drill shown. */
+export function peopledSetting({ somebodyNew, slowToFloor }: Circuit, setting: Setting): Setting {
+  if (!somebodyNew && !slowToFloor) return setting;
+  return {
+    ...setting,
+    newDrills: somebodyNew ? new Set(setting.library.byId.keys()) : setting.newDrills,
+    slowToFloor: slowToFloor || setting.slowToFloor,
+  };
+}
+
 /** The floor a circuit is done on: the lanes it asks for, else the site's, and a lap there and back. */
 export function floorOf({ people, lanes }: Pick<Circuit, 'people' | 'lanes'>, { site }: Pick<Setting, 'site'>): Floor {
   const { laneMetres } = site;

@@ -96,11 +96,11 @@ function simulate(circuit: Circuit, end: End): number {
         const drill = testLibrary.byId.get(slot.drillId);
         if (!drill) continue;
         const apart = Math.abs((RANK[posture] ?? 0) - (RANK[drill.posture] ?? 0));
-        let moving = posture === drill.posture ? 0 : ([3, 4, 6, 8][apart] ?? 0);
+        let moving = posture === drill.posture ? 0 : ([3, 4, 6, 8][apart] ?? 0) * (circuit.slowToFloor ? 1.5 : 1);
         for (const item of held)
           if (!drill.kit.some((kit) => kit === item) && !STAYS.has(item)) moving += DOWN[item] ?? 2;
         for (const item of drill.kit) if (!held.includes(item) && !STAYS.has(item)) moving += UP[item] ?? 5;
-        watch += halfUp(Math.max(moving, round > 1 ? 2 : 3));
+        watch += halfUp(Math.max(moving, round > 1 ? 2 : circuit.somebodyNew ? 10 : 3));
         lastWork = watch;
         [posture, held] = [drill.posture, drill.kit];
         const sets = count(slot.sets, end);

@@ -4,7 +4,7 @@ import type { Drill } from '../drills/drill.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
 import { AT_THE_START, readySeconds, stanceAfter, switchSeconds, type Stance } from './change.ts';
 import type { Floor } from '../dose/distance.ts';
-import { floorOf, type Setting } from './setting.ts';
+import { floorOf, peopledSetting, type Setting } from './setting.ts';
 import type { Segment, SlotTime, Timeline, WorkSide } from './timeline.ts';
 
 /**
@@ -14,7 +14,8 @@ import type { Segment, SlotTime, Timeline, WorkSide } from './timeline.ts';
  *
  * @example timeCircuit(circuit, usualSetting(library)).total.plan // seconds
  */
-export function timeCircuit(circuit: Circuit, setting: Setting): Timeline {
+export function timeCircuit(circuit: Circuit, usual: Setting): Timeline {
+  const setting = peopledSetting(circuit, usual);
   const segments = segmentsAt(circuit, setting, 'plan');
   const total = spreadOf((level) =>
     level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthAt(circuit, setting, level),

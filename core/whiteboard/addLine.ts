@@ -3,7 +3,7 @@ import { placeAfter, type Cursor } from '../circuit/cursor.ts';
 import { insertBlock, insertLines, newBlock } from '../circuit/edit.ts';
 import type { Line } from '../circuit/circuit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
-import type { ReadLine } from './lineReader.ts';
+import type { ReadLine } from './reading.ts';
 
 /** A circuit with a line added, and where the next one goes. */
 export interface Added {
@@ -39,6 +39,11 @@ export function addReadLine(
       return { circuit: { ...circuit, clock: read.clock }, cursor };
     case 'people':
       return { circuit: { ...circuit, people: read.people }, cursor };
+    case 'with':
+      return {
+        circuit: { ...circuit, somebodyNew: read.somebodyNew, slowToFloor: read.slowToFloor },
+        cursor,
+      };
     case 'lanes':
       return { circuit: { ...circuit, lanes: read.lanes }, cursor };
     case 'block': {

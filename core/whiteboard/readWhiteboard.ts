@@ -1,7 +1,8 @@
 import { emptyCircuit, type Block, type Circuit, type Line, type UnreadLine } from '../circuit/circuit.ts';
 import { newBlock } from '../circuit/edit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
-import { readLine, type ReadLine } from './lineReader.ts';
+import { readLine } from './lineReader.ts';
+import type { ReadLine } from './reading.ts';
 import type { Problem } from './problem.ts';
 
 /** A circuit read from whiteboard text, with what could not be read. */
@@ -57,6 +58,9 @@ class Draft {
         return;
       case 'people':
         this.circuit = { ...this.circuit, people: read.people };
+        return;
+      case 'with':
+        this.circuit = { ...this.circuit, somebodyNew: read.somebodyNew, slowToFloor: read.slowToFloor };
         return;
       case 'lanes':
         this.circuit = { ...this.circuit, lanes: read.lanes };

@@ -206,7 +206,7 @@ describe('a whole whiteboard', () => {
         const slots = texts.filter((text) => read(text).kind === 'slot').length;
         expect(kept.filter((entry) => entry.kind === 'slot')).toHaveLength(slots);
       }),
-      { numRuns: 2000 },
+      { numRuns: 10_000 },
     );
   });
 

@@ -22,10 +22,16 @@ export function writeWhiteboard(circuit: Circuit, library: DrillLibrary): string
     ...(clock ? [`${clock.of}: ${timeOfDay(clock.minute * 60)}`] : []),
     ...(people ? [`people: ${people}`] : []),
     ...(lanes ? [`lanes: ${lanes}`] : []),
+    ...writeWith(circuit),
     ...circuit.unread.map((line) => line.text),
   ];
   const blocks = circuit.blocks.map((block) => writeBlock(block, library));
   return `${[headings.join('\n'), ...blocks].join('\n\n')}\n`;
+}
+
+function writeWith({ somebodyNew, slowToFloor }: Circuit): readonly string[] {
+  const who = [...(somebodyNew ? ['somebody new'] : []), ...(slowToFloor ? ['somebody slow to the floor'] : [])];
+  return who.length > 0 ? [`with: ${who.join(', ')}`] : [];
 }
 
 function writeBlock(block: Block, library: DrillLibrary): string {

@@ -12,7 +12,8 @@ import {
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { timeCircuit } from '@prompt-spark/core';
 import { addReadLine, type Added } from '@prompt-spark/core/whiteboard/addLine';
-import { readLine, type ReadLine } from '@prompt-spark/core/whiteboard/lineReader';
+import { readLine } from '@prompt-spark/core/whiteboard/lineReader';
+import type { ReadLine } from '@prompt-spark/core/whiteboard/reading';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { useLibraryStore } from './library.ts';

@@ -1,12 +1,13 @@
 <script setup lang="ts">
+import { NOTATION_EXAMPLES } from '@prompt-spark/core/whiteboard/examples';
 import { SHEET_KEYS } from './useSheetKeys.ts';
 
-/** All keys of the sheet. */
+/** All keys of the sheet, and everything a whiteboard line can say. */
 const shown = defineModel<boolean>({ required: true });
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="Keys">
+  <v-dialog v-model="shown" aria-label="Keys and notation" max-width="60rem" scrollable>
     <v-card class="keys" rounded="lg">
       <h2>Keys on the sheet</h2>
       <dl>
@@ -17,6 +18,18 @@ const shown = defineModel<boolean>({ required: true });
           <dd>{{ does }}</dd>
         </template>
       </dl>
+      <h2>As written on the board</h2>
+      <section v-for="{ about, examples } in NOTATION_EXAMPLES" :key="about">
+        <h3>{{ about }}</h3>
+        <dl>
+          <template v-for="{ line, says } in examples" :key="line">
+            <dt>
+              <code>{{ line }}</code>
+            </dt>
+            <dd class="soft">{{ says }}</dd>
+          </template>
+        </dl>
+      </section>
       <v-btn @click="shown = false">Close</v-btn>
     </v-card>
   </v-dialog>
@@ -28,6 +41,14 @@ const shown = defineModel<boolean>({ required: true });
   justify-items: start;
   gap: 1rem;
   padding: 1.5rem;
+  overflow-y: auto;
+}
+h3 {
+  margin-bottom: 0.35rem;
+  font-size: 1rem;
+}
+code {
+  white-space: normal;
 }
 dl {
   display: grid;

@@ -1,7 +1,14 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js';
+import { mdiArrowDown, mdiArrowUp, mdiClose, mdiContentDuplicate } from '@mdi/js';
 import type { Block } from '@prompt-spark/core';
-import { changeBlock, insertLines, moveLine, takeOutBlock } from '@prompt-spark/core/circuit/edit';
+import {
+  carryBlock,
+  changeBlock,
+  duplicateBlock,
+  insertLines,
+  moveLine,
+  takeOutBlock,
+} from '@prompt-spark/core/circuit/edit';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { MOST_ROUNDS } from '@prompt-spark/core/circuit/bounds';
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
@@ -23,6 +30,7 @@ const sheet = useSheetStore();
 const desk = useDeskStore();
 const library = useLibraryStore();
 const changing = ref(false);
+const newId = () => crypto.randomUUID();
 
 const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
 const repeats = computed(() => block.rounds.high > 1);
@@ -47,7 +55,7 @@ function drop(event: DraggableEvent): void {
   }
   const drill = drillId === undefined ? undefined : library.drillOf(drillId);
   if (!drill) return;
-  const slot = usualSlot(drill, crypto.randomUUID());
+  const slot = usualSlot(drill, newId());
   sheet.changeCircuit((circuit) => insertLines(circuit, place, [slot]));
   desk.select(slot.id);
 }
@@ -88,6 +96,27 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
         :model-value="just(block.roundRest)"
         @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
       />
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiArrowUp"
+        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, -1))"
+      >
+        Up
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiArrowDown"
+        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, 1))"
+      >
+        Down
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiContentDuplicate"
+        @click="sheet.changeCircuit((circuit) => duplicateBlock(circuit, block.id, newId))"
+      >
+        Duplicate
+      </v-btn>
       <v-btn
         variant="text"
         :prepend-icon="mdiClose"

@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { mdiBookOpenPageVariantOutline, mdiKeyboardOutline, mdiRedo, mdiTuneVariant, mdiUndo } from '@mdi/js';
+import {
+  mdiBookOpenPageVariantOutline,
+  mdiCheck,
+  mdiContentCopy,
+  mdiKeyboardOutline,
+  mdiRedo,
+  mdiTuneVariant,
+  mdiUndo,
+} from '@mdi/js';
+import { writeWhiteboard } from '@prompt-spark/core';
+import { useClipboard } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { clock } from '../../pieces/clock.ts';
 import TimeFuse from '../../pieces/TimeFuse.vue';
@@ -16,6 +26,7 @@ const sheet = useSheetStore();
 const desk = useDeskStore();
 const library = useLibraryStore();
 const setting = ref(false);
+const { copy, copied } = useClipboard();
 
 const about = computed(() => {
   const people = sheet.circuit.people || sheet.group?.people;
@@ -75,7 +86,13 @@ const ends = computed(() => {
         />
         <v-btn :icon="mdiUndo" variant="text" aria-label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
         <v-btn :icon="mdiRedo" variant="text" aria-label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
-        <v-btn :icon="mdiKeyboardOutline" variant="text" aria-label="Keys" @click="emit('help')" />
+        <v-btn
+          :icon="copied ? mdiCheck : mdiContentCopy"
+          variant="text"
+          :aria-label="copied ? 'Copied as text' : 'Copy as text'"
+          @click="copy(writeWhiteboard(sheet.circuit, library.library))"
+        />
+        <v-btn :icon="mdiKeyboardOutline" variant="text" aria-label="Keys and notation" @click="emit('help')" />
       </div>
     </div>
   </header>

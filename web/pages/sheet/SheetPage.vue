@@ -21,6 +21,8 @@ const desk = useDeskStore();
 const router = useRouter();
 const help = ref(false);
 const drawer = ref(false);
+const trouble = ref('');
+const MOST_BYTES = 100_000;
 const loading = useLoading(open);
 
 async function open(): Promise<void> {
@@ -33,6 +35,23 @@ function start(): void {
   void router.push({ name: 'stage', params: { id } });
 }
 
+/** A text file may be dropped on the sheet: its lines go in as if they were typed. */
+function allowFile(event: DragEvent): void {
+  if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
+}
+
+async function takeFile(event: DragEvent): Promise<void> {
+  const [file] = event.dataTransfer?.files ?? [];
+  if (!file) return;
+  event.preventDefault();
+  if (file.size > MOST_BYTES || !/^text\/|^$/.test(file.type)) {
+    trouble.value = `“${file.name}” is no text file of a circuit: expected a .txt up to 100 kB.`;
+    return;
+  }
+  trouble.value = '';
+  desk.enterAll(await file.text());
+}
+
 useSheetKeys({ start, help: () => (help.value = true) });
 watch(() => id, loading.again);
 onBeforeUnmount(sheet.close);
@@ -43,9 +62,10 @@ onBeforeUnmount(sheet.close);
     <LoadingGate :loading="loading">
       <SheetHeader @start="start" @help="help = true" @drawer="drawer = !drawer" />
       <ConflictBar />
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <div class="columns">
         <DrillDrawer :class="['drawer', { open: drawer }]" @inserted="drawer = false" />
-        <div class="centre">
+        <div class="centre" @dragover="allowFile" @drop="takeFile">
           <SheetRows />
           <WhiteboardLine />
         </div>
@@ -61,6 +81,10 @@ onBeforeUnmount(sheet.close);
   height: 100vh;
   display: flex;
   flex-direction: column;
+}
+.trouble {
+  padding: 0.4rem 1.5rem;
+  color: var(--brick);
 }
 .columns {
   flex: 1;

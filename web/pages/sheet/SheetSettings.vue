@@ -82,6 +82,18 @@ function setPeople({ high }: { high: number }): void {
       :model-value="sheet.circuit.approach"
       @update:model-value="(approach: string) => sheet.changeCircuit((circuit) => ({ ...circuit, approach }))"
     />
+    <v-checkbox
+      label="Somebody new"
+      hide-details
+      :model-value="sheet.circuit.somebodyNew"
+      @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, somebodyNew: now === true }))"
+    />
+    <v-checkbox
+      label="Somebody slow to the floor"
+      hide-details
+      :model-value="sheet.circuit.slowToFloor"
+      @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, slowToFloor: now === true }))"
+    />
     <v-btn variant="text" @click="emit('done')">Done</v-btn>
   </div>
 </template>

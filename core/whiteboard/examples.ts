@@ -1,0 +1,61 @@
+/** A line as it may be written on the board, and what it says. The help page shows these; the tests read every one. */
+export interface NotationExample {
+  readonly line: string;
+  readonly says: string;
+}
+
+export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly examples: readonly NotationExample[] }[] = [
+  {
+    about: 'Headings',
+    examples: [
+      { line: '# Thursday mixed circuit', says: 'the title' },
+      { line: 'for: squat day', says: 'the main session' },
+      { line: 'approach: release first', says: 'the school it follows' },
+      { line: 'in: 8:00', says: 'the time there is' },
+      { line: 'end: 18:45', says: 'when it must be over; start: works too' },
+      { line: 'people: 14', says: 'how many come' },
+      { line: 'lanes: 4', says: 'how many floor lanes they use' },
+      { line: 'with: somebody new, somebody slow to the floor', says: 'longer talk, longer getting up and down' },
+    ],
+  },
+  {
+    about: 'Blocks',
+    examples: [
+      { line: 'raise', says: 'opens a block of that phase' },
+      { line: 'mobilise 2 rounds rest 20s', says: 'twice through, with a rest between' },
+      { line: 'activate 3-4 rounds', says: 'rounds may be a range' },
+    ],
+  },
+  {
+    about: 'How much',
+    examples: [
+      { line: 'march on the spot 40s', says: 'seconds' },
+      { line: 'brisk walk 1-3min', says: 'minutes, as a range' },
+      { line: 'cat-cow 8 @4s', says: 'repetitions, four seconds each' },
+      { line: 'glute bridge 10 @2-1-2', says: 'two up, one held, two down' },
+      { line: 'glute bridge 3x8', says: 'sets of repetitions' },
+      { line: 'half-kneeling hip flexor stretch 2x10s/side', says: 'holds' },
+      { line: 'long lunge series, four positions 4-5x5s x4pos/side', says: 'holds in four positions' },
+      { line: 'easy jog 10 m x4 @2m/s', says: 'a distance, four times, at a pace' },
+      { line: 'side shuffle 2 lengths/way', says: 'lengths of the site’s lane' },
+      { line: 'easy jog 1 lap', says: 'a lap: there and back' },
+      { line: 'graded sprints 3 lengths 50/75/100%', says: 'each length at a share of the pace' },
+      { line: 'walking lunge 10yd step 3ft', says: 'a distance in counted steps' },
+      { line: 'incline walk ladder ramp 0.5>2.5 mph at 10% 5x60s', says: 'a climb in steps' },
+      { line: 'bike, easy ramp effort 3>6 4x60s', says: 'a climb in effort' },
+      { line: 'leg swing, front to back feel 20-40s/side', says: 'until it feels good' },
+    ],
+  },
+  {
+    about: 'Sides, rest and marks',
+    examples: [
+      { line: 'lateral lunge 8-10/side alt', says: 'a side, taking turns' },
+      { line: 'lateral band walk 10/way', says: 'each way' },
+      { line: 'leg swing, side to side 8/side left +4', says: 'more on the stiffer or weaker side' },
+      { line: 'skipping rope 60s rest 10s', says: 'rest after it' },
+      { line: 'body-weight squat 10 !', says: 'pinned: never left out' },
+      { line: 'arm circles 8/way ?', says: 'optional: first to be left out' },
+      { line: 'good-morning bow 8 "seat to the wall"', says: 'your own cue' },
+    ],
+  },
+];

@@ -1,0 +1,79 @@
+import { APPROACHES } from '../approach/approaches.ts';
+import { minuteOfDay } from '../circuit/wallClock.ts';
+import { plainName } from '../drills/library.ts';
+import type { Seconds } from '../units.ts';
+import { Unreadable } from './problem.ts';
+import type { ReadLine } from './reading.ts';
+import { DURATION, durationRange, Scanner } from './scanner.ts';
+
+/** Reads a heading, such as "in: 8:00"; undefined where a line is none. Throws Unreadable where its value does not fit. */
+export function readHeading(text: string): ReadLine | undefined {
+  if (text.startsWith('#')) return { kind: 'title', title: text.slice(1).trim() };
+  const heading = /^(for|approach|in|start|end|people|lanes|with)\s*:\s*/i.exec(text);
+  if (!heading) return undefined;
+  const column = heading[0].length + 1;
+  const value = text.slice(heading[0].length);
+  const name = heading[1]?.toLowerCase();
+  switch (name) {
+    case 'for':
+      return { kind: 'purpose', purpose: value };
+    case 'approach':
+      return { kind: 'approach', approach: readApproach(value, column) };
+    case 'in':
+      return { kind: 'available', available: readAvailable(value, column) };
+    case 'start':
+    case 'end':
+      return {
+        kind: 'clock',
+        clock: { of: name, minute: readMinute(value, column) },
+      };
+    case 'with':
+      return readWith(value, column);
+    case 'people':
+      return { kind: 'people', people: readWhole(value, column) };
+    default:
+      return { kind: 'lanes', lanes: readWhole(value, column) };
+  }
+}
+
+function readApproach(value: string, column: number): string {
+  const typed = plainName(value);
+  const found = APPROACHES.find(({ id, name }) => id === typed || plainName(name) === typed);
+  if (!found)
+    throw new Unreadable(
+      column,
+      'the name of an approach',
+      APPROACHES.map(({ name }) => name.toLowerCase()),
+    );
+  return found.id;
+}
+
+/** Who is among them: "somebody new, somebody slow to the floor". */
+function readWith(value: string, column: number): ReadLine {
+  const said = value.split(',').map((part) => plainName(part));
+  const unknown = said.find((part) => !['somebody new', 'somebody slow to the floor'].includes(part));
+  if (unknown !== undefined) throw new Unreadable(column, '“somebody new” or “somebody slow to the floor”, or both');
+  return {
+    kind: 'with',
+    somebodyNew: said.includes('somebody new'),
+    slowToFloor: said.includes('somebody slow to the floor'),
+  };
+}
+
+function readMinute(value: string, column: number): number {
+  const minute = minuteOfDay(value);
+  if (minute === undefined) throw new Unreadable(column, 'a time of day, such as 18:30');
+  return minute;
+}
+
+function readAvailable(value: string, column: number): Seconds {
+  const scanner = new Scanner(value);
+  const time = scanner.take(DURATION);
+  if (!time || !scanner.atEnd) throw new Unreadable(column, 'a length of time, such as 8:00 or 12 min');
+  return durationRange(time, column).high;
+}
+
+function readWhole(value: string, column: number): number {
+  if (!/^\d{1,3}$/.test(value) || Number(value) === 0) throw new Unreadable(column, 'a whole number from 1 to 999');
+  return Number(value);
+}

@@ -1,0 +1,20 @@
+import type { Slot } from '../circuit/circuit.ts';
+import type { WallClock } from '../circuit/wallClock.ts';
+import type { Phase } from '../drills/phase.ts';
+import type { Range, Seconds } from '../units.ts';
+import type { Problem } from './problem.ts';
+
+/** What one whiteboard line says. */
+export type ReadLine =
+  | { readonly kind: 'blank' }
+  | { readonly kind: 'title'; readonly title: string }
+  | { readonly kind: 'purpose'; readonly purpose: string }
+  | { readonly kind: 'approach'; readonly approach: string }
+  | { readonly kind: 'available'; readonly available: Seconds }
+  | { readonly kind: 'clock'; readonly clock: WallClock }
+  | { readonly kind: 'people'; readonly people: number }
+  | { readonly kind: 'lanes'; readonly lanes: number }
+  | { readonly kind: 'with'; readonly somebodyNew: boolean; readonly slowToFloor: boolean }
+  | { readonly kind: 'block'; readonly phase: Phase; readonly rounds: Range; readonly roundRest: Seconds }
+  | { readonly kind: 'slot'; readonly slot: Slot }
+  | { readonly kind: 'problem'; readonly problem: Problem };

@@ -86,6 +86,11 @@ const CASES: readonly (readonly [rule: string, off: string, silent: string, more
     'people: 6\nactivate\n lateral band walk 10/way',
     { kitCounts: { 'loop band': 6 } },
   ],
+  [
+    'odd-one-out',
+    'people: 7\nraise\n easy jog 60s\nmobilise\n partner chest stretch 20s',
+    'people: 8\nraise\n easy jog 60s\nmobilise\n partner chest stretch 20s',
+  ],
   ['vague-dose', 'raise\n easy jog some', 'raise\n easy jog 60s'],
   ['phase-order', 'mobilise\n cat-cow 8\nraise\n easy jog 60s', 'raise\n easy jog 60s\nmobilise\n cat-cow 8'],
   [

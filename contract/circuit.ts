@@ -128,6 +128,7 @@ const block = Joi.object<Block>({
   phase: Joi.valid(...PHASES).required(),
   rounds: range(whole(1, MOST_ROUNDS)),
   roundRest: seconds(0, MOST_SECONDS),
+  stations: Joi.boolean().default(false),
   lines: Joi.array().items(anyLine).max(200).required(),
 });
 

@@ -40,6 +40,8 @@ export interface Block {
   readonly phase: Phase;
   readonly rounds: Range;
   readonly roundRest: Seconds;
+  /** Its slots are stations that run side by side: all change together. */
+  readonly stations: boolean;
   readonly lines: readonly Line[];
 }
 

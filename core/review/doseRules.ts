@@ -133,6 +133,19 @@ export const oddLengths: Rule = ({ placed }) =>
     ];
   });
 
+/** A drill in pairs for an odd number of people. */
+export const oddOneOut: Rule = ({ circuit: { people }, placed }) =>
+  placed
+    .filter(({ drill }) => drill.kit.includes('partner') && people % 2 === 1)
+    .map(({ slot, drill }): Finding => ({
+      rule: 'odd-one-out',
+      severity: 'note',
+      slotIds: [slot.id],
+      title: `${drill.name}: pairs out of ${people}`,
+      words: 'Somebody is left over: make one three, or pair up yourself.',
+      source: TRADE,
+    }));
+
 /** More people than there is of a piece of kit. */
 export const tooFewThings: Rule = ({ circuit: { people }, placed, kitCounts }) =>
   placed.flatMap(({ slot, drill }): readonly Finding[] => {

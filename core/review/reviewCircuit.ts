@@ -4,7 +4,16 @@ import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 import { countAt } from '../units.ts';
 import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
-import { longHold, longRolling, oddLengths, oneSideOnly, tooFewThings, tooHard, vagueDose } from './doseRules.ts';
+import {
+  longHold,
+  longRolling,
+  oddLengths,
+  oddOneOut,
+  oneSideOnly,
+  tooFewThings,
+  tooHard,
+  vagueDose,
+} from './doseRules.ts';
 import { SEVERITIES, type Finding, type Placed, type ReviewContext, type Rule } from './finding.ts';
 import { hardEasyHard, holdAfterMoving, phaseOrder, raiseFirst, wrongOrder } from './orderRules.ts';
 import { hiddenTime, overTime, underTime, upAndDown } from './timeRules.ts';
@@ -18,6 +27,7 @@ const RULES: readonly Rule[] = [
   raiseFirst,
   tooHard,
   tooFewThings,
+  oddOneOut,
   wrongOrder,
   holdAfterMoving,
   longRolling,

@@ -111,6 +111,7 @@ function anyBlock(at: number, most: number): fc.Arbitrary<Block> {
     phase: fc.constantFrom(...PHASES),
     rounds: fc.oneof(fc.constant({ low: 1, high: 1 }), range(1, 4)),
     roundRest: fc.oneof(fc.constant(0), halves(0, 60)),
+    stations: fc.boolean(),
     lines: fc
       .integer({ min: 0, max: most })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(`line-${at}-${index}`)))),

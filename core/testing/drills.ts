@@ -58,6 +58,7 @@ const INVENTED: readonly { name: string; posture: Posture; change?: Partial<Dril
   { name: 'Long hands', posture: 'plank', change: { sidesAllowed: ['alternate'], sideWord: 'way' } },
   { name: 'Floor bridge', posture: 'supine', change: { kit: ['mat'] } },
   { name: 'Rope turn', posture: 'standing', change: { kit: ['rope'] } },
+  { name: 'Shoulder to shoulder', posture: 'standing', change: { kit: ['partner'] } },
   { name: 'Loop step', posture: 'standing', change: { kit: ['loop band'], sidesAllowed: ['each'], sideWord: 'way' } },
   { name: '90/90 lean, slow', posture: 'seated', change: { aliases: ['lean'] } },
   { name: 'Run', posture: 'standing', change: { aliases: ['easy run, 2 by 2'] } },

@@ -85,6 +85,21 @@ function doSet({ dose, sides, extra }: Slot, posture: string, end: End, waves: n
   return dose.kind === 'reps' || dose.kind === 'holds' ? one() + one(extra?.more ?? 0) : one();
 }
 
+/** A slot from its first repetition to its last, in pairs where a partner is asked for. */
+function doSlot(slot: Slot, end: End, waves: number): number {
+  const drill = testLibrary.byId.get(slot.drillId);
+  if (!drill) return 0;
+  const sets = count(slot.sets, end);
+  let watch = 0;
+  for (let set = 1; set <= sets; set++) {
+    watch += doSet(slot, drill.posture, end, waves);
+    if (drill.kit.includes('partner'))
+      watch += ((RANK[drill.posture] ?? 0) < 2 ? 3 : 5) + doSet(slot, drill.posture, end, waves);
+    if (set < sets) watch += slot.setRest;
+  }
+  return watch;
+}
+
 function simulate(circuit: Circuit, end: End): number {
   const waves = circuit.people > 0 && circuit.lanes > 0 ? Math.ceil(circuit.people / circuit.lanes) : 1;
   let [watch, lastWork, posture, held] = [0, 0, 'standing', [] as readonly string[]];
@@ -101,14 +116,11 @@ function simulate(circuit: Circuit, end: End): number {
           if (!drill.kit.some((kit) => kit === item) && !STAYS.has(item)) moving += DOWN[item] ?? 2;
         for (const item of drill.kit) if (!held.includes(item) && !STAYS.has(item)) moving += UP[item] ?? 5;
         watch += halfUp(Math.max(moving, round > 1 ? 2 : circuit.somebodyNew ? 10 : 3));
-        lastWork = watch;
         [posture, held] = [drill.posture, drill.kit];
-        const sets = count(slot.sets, end);
-        for (let set = 1; set <= sets; set++) {
-          watch += doSet(slot, posture, end, waves);
-          lastWork = watch;
-          if (set < sets) watch += slot.setRest;
-        }
+        const busy = doSlot(slot, end, waves);
+        watch += busy;
+        lastWork = watch;
+        if (block.stations) watch += Math.max(...slots.map((other) => doSlot(other, end, waves))) - busy;
         watch += slot.rest;
       }
       if (round < rounds) watch += block.roundRest;

@@ -52,6 +52,61 @@ describe('worked totals of the model', () => {
   });
 });
 
+describe('a block of stations', () => {
+  it('gives every station as long as the longest, and lets all change together', () => {
+    const slots = [
+      testSlot('Tall reach', timeOf(30), 'both', { id: 'a' }),
+      testSlot('Deep sit', timeOf(50), 'both', { id: 'b', rest: 5 }),
+      testSlot('Tall reach', timeOf(10), 'each', { id: 'c' }),
+    ];
+    const circuit = circuitOf(slots);
+    const blocks = circuit.blocks.map((block) => ({ ...block, stations: true }));
+    const { segments } = timeCircuit({ ...circuit, blocks }, setting);
+    expect(
+      segments.map(({ slotId, kind, length, restAfter }) => `${slotId} ${kind} ${length} ${restAfter ?? ''}`.trim()),
+    ).toEqual([
+      'a ready 3',
+      'a work 30',
+      'a rest 20 station',
+      'b ready 3',
+      'b work 50',
+      'b rest 5 slot',
+      'c ready 3',
+      'c work 10',
+      'c switch 3',
+      'c work 10',
+    ]);
+  });
+});
+
+describe('a drill in pairs', () => {
+  it('is done by one partner, then by the other, with a change between', () => {
+    const { segments } = timeCircuit(circuitOf([testSlot('Shoulder to shoulder', timeOf(20))]), setting);
+    expect(segments.map(({ kind, length, swap }) => `${kind} ${length} ${swap ?? ''}`.trim())).toEqual([
+      'ready 3',
+      'work 20',
+      'switch 3 partner',
+      'work 20',
+    ]);
+  });
+});
+
+describe('somebody in the group', () => {
+  it('who is new needs every drill shown; who is slow to the floor takes half as long again', () => {
+    const circuit = circuitOf([
+      testSlot('All-fours sway', timeOf(20)),
+      testSlot('Tall reach', timeOf(20), 'both', { id: 'b' }),
+    ]);
+    const ready = (change: Partial<typeof circuit>) =>
+      timeCircuit({ ...circuit, ...change }, setting)
+        .segments.filter(({ kind }) => kind === 'ready')
+        .map(({ length }) => length);
+    expect(ready({})).toEqual([6, 6]);
+    expect(ready({ slowToFloor: true })).toEqual([9, 9]);
+    expect(ready({ somebodyNew: true })).toEqual([10, 10]);
+  });
+});
+
 describe('a slot', () => {
   it('counts a per-side dose twice and the change of side once', () => {
     const { segments, byKind } = timeCircuit(circuitOf([testSlot('Tall reach', timeOf(20), 'each')]), setting);

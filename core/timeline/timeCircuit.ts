@@ -1,11 +1,9 @@
-import { slotsOf, type Block, type Circuit, type Slot } from '../circuit/circuit.ts';
-import { workStretches } from '../dose/workSeconds.ts';
-import type { Drill } from '../drills/drill.ts';
+import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
-import { AT_THE_START, readySeconds, stanceAfter, switchSeconds, type Stance } from './change.ts';
-import type { Floor } from '../dose/distance.ts';
+import { AT_THE_START, stanceAfter, type Stance } from './change.ts';
+import { busySeconds, paddedTo, piecesOf, restPiece, type Piece, type Turn } from './pieces.ts';
 import { floorOf, peopledSetting, type Setting } from './setting.ts';
-import type { Segment, SlotTime, Timeline, WorkSide } from './timeline.ts';
+import type { Segment, SlotTime, Timeline } from './timeline.ts';
 
 /**
  * Lays a circuit out in time: for every slot ready → work → (switch → work) → rest, block by block and round by round.
@@ -34,25 +32,16 @@ export function timeCircuit(circuit: Circuit, usual: Setting): Timeline {
 const NO_SECONDS_BY_KIND = { ready: 0, work: 0, switch: 0, rest: 0 };
 const NO_SECONDS_BY_PHASE = { release: 0, raise: 0, mobilise: 0, activate: 0, integrate: 0, potentiate: 0 };
 
-/** One going-through of a slot, in a round of its block. */
-interface Turn {
-  readonly block: Block;
-  readonly slot: Slot;
-  readonly drill: Drill;
-  readonly round: number;
-  readonly rounds: number;
-}
-
-type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter'>;
-
 /** Goes through a circuit as people do, and shows every piece that takes time, in order. */
 function walk(circuit: Circuit, setting: Setting, level: Level, show: (turn: Turn, piece: Piece) => void): void {
   let stance: Stance = AT_THE_START;
   const floor = floorOf(circuit, setting);
   for (const block of circuit.blocks) {
     const turns = turnsOf(block, setting, level);
+    const stations = Math.max(0, ...turns.map((turn) => busySeconds(piecesOf(turn, stance, setting, level, floor))));
     turns.forEach((turn, index) => {
-      for (const piece of piecesOf(turn, stance, setting, level, floor)) if (piece.length > 0) show(turn, piece);
+      const pieces = paddedTo(block.stations ? stations : 0, piecesOf(turn, stance, setting, level, floor));
+      for (const piece of pieces) if (piece.length > 0) show(turn, piece);
       const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
       if (roundEnds && block.roundRest > 0) show(turn, restPiece('round', block.roundRest, 1));
       stance = stanceAfter(turn.drill);
@@ -92,42 +81,9 @@ function turnsOf(block: Block, setting: Setting, level: Level): readonly Turn[] 
   );
 }
 
-function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level, floor: Floor): readonly Piece[] {
-  const { slot, drill } = turn;
-  const sets = countAt(slot.sets, level);
-  const change = switchSeconds(drill.posture, setting.times);
-  const pieces: Piece[] = [
-    {
-      kind: 'ready',
-      length: readySeconds(stance, drill, turn.round > 1, setting),
-      set: 1,
-      side: firstSide(slot),
-      restAfter: null,
-    },
-  ];
-  for (let set = 1; set <= sets; set += 1) {
-    workStretches(slot.dose, slot.sides, level, floor, slot.extra).forEach((length, index) => {
-      const side = index === 0 ? firstSide(slot) : 'right';
-      if (index > 0) pieces.push({ kind: 'switch', length: change, set, side, restAfter: null });
-      pieces.push({ kind: 'work', length, set, side, restAfter: null });
-    });
-    if (set < sets) pieces.push(restPiece('set', slot.setRest, set));
-  }
-  pieces.push(restPiece('slot', slot.rest, sets));
-  return pieces;
-}
-
-function firstSide(slot: Slot): WorkSide {
-  return slot.sides === 'each' ? 'left' : slot.sides;
-}
-
-function restPiece(restAfter: 'set' | 'slot' | 'round', length: Seconds, set: number): Piece {
-  return { kind: 'rest', length, set, side: 'both', restAfter };
-}
-
 // Written out field by field: spreading the piece into so large a literal takes a slow path in the engine (npm run bench).
 function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, sets: number, start: Seconds): Segment {
-  const { kind, length, set, side, restAfter } = piece;
+  const { kind, length, set, side, restAfter, swap } = piece;
   return {
     kind,
     start,
@@ -145,6 +101,7 @@ function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, se
     sideWord: drill.sideWord,
     posture: drill.posture,
     restAfter,
+    swap,
   };
 }
 

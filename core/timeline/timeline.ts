@@ -27,8 +27,10 @@ export interface Segment {
   readonly side: WorkSide;
   readonly sideWord: SideWord;
   readonly posture: Posture;
-  /** Why people rest: between sets, after the slot, or between rounds. Null where it is no rest. */
-  readonly restAfter: 'set' | 'slot' | 'round' | null;
+  /** Why people rest: between sets, after the slot, between rounds, or until the other stations are done. Null where it is no rest. */
+  readonly restAfter: 'set' | 'slot' | 'round' | 'station' | null;
+  /** What is changed in a switch: the side, or the partner whose turn it is. Null in all else. */
+  readonly swap: 'side' | 'partner' | null;
 }
 
 /** What a slot takes in one round, first one first, at plan. */

@@ -47,7 +47,12 @@ export function addReadLine(
     case 'lanes':
       return { circuit: { ...circuit, lanes: read.lanes }, cursor };
     case 'block': {
-      const block = { ...newBlock(newId(), read.phase), rounds: read.rounds, roundRest: read.roundRest };
+      const block = {
+        ...newBlock(newId(), read.phase),
+        rounds: read.rounds,
+        roundRest: read.roundRest,
+        stations: read.stations,
+      };
       const after = placeAfter(circuit, cursor)?.blockId;
       return { circuit: insertBlock(circuit, block, after), cursor: { blockId: block.id, lineId: '' } };
     }

@@ -24,6 +24,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'raise', says: 'opens a block of that phase' },
       { line: 'mobilise 2 rounds rest 20s', says: 'twice through, with a rest between' },
       { line: 'activate 3-4 rounds', says: 'rounds may be a range' },
+      { line: 'integrate stations 2 rounds', says: 'its slots run side by side, and all change together' },
     ],
   },
   {

@@ -39,8 +39,13 @@ function readBlock(text: string): ReadLine | undefined {
   if (!phase) return undefined;
   let rounds = just(1);
   let roundRest = 0;
+  let stations = false;
   while (!scanner.atEnd) {
     const { column } = scanner;
+    if (scanner.take('stations(?![a-z])')) {
+      stations = true;
+      continue;
+    }
     const times = scanner.take(`${COUNT}\\s*rounds?(?![a-z])`);
     if (times) {
       rounds = countRange(times, column, MOST_ROUNDS);
@@ -50,7 +55,7 @@ function readBlock(text: string): ReadLine | undefined {
     if (!rest) throw new Unreadable(column, 'rounds and the rest between them, such as 2 rounds rest 20s');
     roundRest = durationRange(rest, column, 0).high;
   }
-  return { kind: 'block', phase, rounds, roundRest };
+  return { kind: 'block', phase, rounds, roundRest, stations };
 }
 
 function readSlot(text: string, library: DrillLibrary, id: string): Slot {

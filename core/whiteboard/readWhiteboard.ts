@@ -70,6 +70,7 @@ class Draft {
           ...newBlock(`block-${number}`, read.phase),
           rounds: read.rounds,
           roundRest: read.roundRest,
+          stations: read.stations,
         });
         return;
       case 'slot': {

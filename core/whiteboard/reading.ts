@@ -15,6 +15,12 @@ export type ReadLine =
   | { readonly kind: 'people'; readonly people: number }
   | { readonly kind: 'lanes'; readonly lanes: number }
   | { readonly kind: 'with'; readonly somebodyNew: boolean; readonly slowToFloor: boolean }
-  | { readonly kind: 'block'; readonly phase: Phase; readonly rounds: Range; readonly roundRest: Seconds }
+  | {
+      readonly kind: 'block';
+      readonly phase: Phase;
+      readonly rounds: Range;
+      readonly roundRest: Seconds;
+      readonly stations: boolean;
+    }
   | { readonly kind: 'slot'; readonly slot: Slot }
   | { readonly kind: 'problem'; readonly problem: Problem };

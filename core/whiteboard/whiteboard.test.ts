@@ -92,6 +92,7 @@ describe('a whiteboard line', () => {
       phase: 'mobilise',
       rounds: { low: 2, high: 2 },
       roundRest: 20,
+      stations: false,
     });
     expect(read('Raise 3-4 rounds')).toMatchObject({ phase: 'raise', rounds: { low: 3, high: 4 }, roundRest: 0 });
   });

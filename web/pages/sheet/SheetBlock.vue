@@ -36,7 +36,8 @@ const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
 const repeats = computed(() => block.rounds.high > 1);
 const summary = computed(() => {
   const rest = block.roundRest ? ` · ${block.roundRest} s between` : '';
-  return repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
+  const rounds = repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
+  return block.stations ? `stations · ${rounds}` : rounds;
 });
 
 function change(make: (block: Block) => Block, about: string): void {
@@ -95,6 +96,12 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
         :least="0"
         :model-value="just(block.roundRest)"
         @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
+      />
+      <v-checkbox
+        label="Stations: all change together"
+        hide-details
+        :model-value="block.stations"
+        @update:model-value="(now) => change((old) => ({ ...old, stations: now === true }), '')"
       />
       <v-btn
         variant="text"

@@ -25,8 +25,10 @@ export function kindWord(segment: Segment): string {
     case 'work':
       return 'Work';
     case 'switch':
+      if (segment.swap === 'partner') return 'Partners change';
       return segment.sideWord === 'way' ? 'Turn round' : 'Change sides';
     case 'rest':
+      if (segment.restAfter === 'station') return 'Rest until all change';
       return segment.restAfter === 'round' ? 'Rest before the next round' : 'Rest';
   }
 }

@@ -1,0 +1,83 @@
+import type { Block, Slot } from '../circuit/circuit.ts';
+import type { Floor } from '../dose/distance.ts';
+import { workStretches } from '../dose/workSeconds.ts';
+import type { Drill } from '../drills/drill.ts';
+import { countAt, type Level, type Seconds } from '../units.ts';
+import { readySeconds, switchSeconds, type Stance } from './change.ts';
+import type { Setting } from './setting.ts';
+import type { Segment, WorkSide } from './timeline.ts';
+
+/** One going-through of a slot, in a round of its block. */
+export interface Turn {
+  readonly block: Block;
+  readonly slot: Slot;
+  readonly drill: Drill;
+  readonly round: number;
+  readonly rounds: number;
+}
+
+/** A stretch of a turn that takes time. */
+export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter' | 'swap'>;
+
+/** Everything a turn consists of, in order, for somebody who comes to it in a stance. */
+export function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level, floor: Floor): readonly Piece[] {
+  const { slot, drill } = turn;
+  const sets = countAt(slot.sets, level);
+  const ready = readySeconds(stance, drill, turn.round > 1, setting);
+  const pieces: Piece[] = [piece('ready', ready, 1, firstSide(slot))];
+  for (let set = 1; set <= sets; set += 1) {
+    pieces.push(...setPieces(turn, set, setting, level, floor));
+    if (set < sets) pieces.push(restPiece('set', slot.setRest, set));
+  }
+  pieces.push(restPiece('slot', slot.rest, sets));
+  return pieces;
+}
+
+/** One set: a side after the other, and one partner after the other where a drill is done in pairs. */
+function setPieces({ slot, drill }: Turn, set: number, setting: Setting, level: Level, floor: Floor): readonly Piece[] {
+  const change = switchSeconds(drill.posture, setting.times);
+  const pieces: Piece[] = [];
+  const partners = drill.kit.includes('partner') ? 2 : 1;
+  for (let partner = 1; partner <= partners; partner += 1) {
+    workStretches(slot.dose, slot.sides, level, floor, slot.extra).forEach((length, index) => {
+      const side = index === 0 ? firstSide(slot) : 'right';
+      if (index > 0) pieces.push(piece('switch', change, set, side, 'side'));
+      else if (partner > 1) pieces.push(piece('switch', change, set, side, 'partner'));
+      pieces.push(piece('work', length, set, side));
+    });
+  }
+  return pieces;
+}
+
+function piece(
+  kind: 'ready' | 'work' | 'switch',
+  length: Seconds,
+  set: number,
+  side: WorkSide,
+  swap: Segment['swap'] = null,
+): Piece {
+  return { kind, length, set, side, restAfter: null, swap };
+}
+
+export function restPiece(restAfter: 'set' | 'slot' | 'round' | 'station', length: Seconds, set: number): Piece {
+  return { kind: 'rest', length, set, side: 'both', restAfter, swap: null };
+}
+
+function firstSide(slot: Slot): WorkSide {
+  return slot.sides === 'each' ? 'left' : slot.sides;
+}
+
+/** Seconds a turn takes once people are ready, its own rest left out. */
+export function busySeconds(pieces: readonly Piece[]): Seconds {
+  return pieces.reduce(
+    (sum, { kind, restAfter, length }) => (kind === 'ready' || restAfter === 'slot' ? sum : sum + length),
+    0,
+  );
+}
+
+/** The pieces with a wait before the slot's rest, so that all stations of a block change at once. */
+export function paddedTo(busy: Seconds, pieces: readonly Piece[]): readonly Piece[] {
+  const wait = busy - busySeconds(pieces);
+  if (wait <= 0) return pieces;
+  return [...pieces.slice(0, -1), restPiece('station', wait, 1), ...pieces.slice(-1)];
+}

@@ -1,0 +1,116 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { libraryOf } from '../drills/library.ts';
+import { anyCircuit } from '../testing/arbitrary.ts';
+import { circuitOf, repsOf, testDrill, testLibrary, timeOf } from '../testing/drills.ts';
+import { usualSlot } from '../circuit/slot.ts';
+import { closersOf, coverageOf, doseFraction, gapsIn, missingPlanes, slotWork } from './coverageOf.ts';
+import { MAIN_SESSIONS, mainSessionOf, type MainSession } from './mainSession.ts';
+
+const bend = testDrill({
+  name: 'Deep bend',
+  targets: { 'hip · flexion': 0.5, 'pattern · squat': 0.8 },
+  usual: { dose: repsOf(10), sides: 'both' },
+  planes: ['sagittal'],
+});
+const turn = testDrill({
+  name: 'Slow turn',
+  targets: { 'hip · flexion': 0.4 },
+  planes: ['transverse'],
+  shortestUseful: 15,
+});
+const stick = testDrill({ name: 'Stick turn', targets: { 'thoracic · rotation': 0.9 }, kit: ['stick'] });
+const library = libraryOf([bend, turn, stick]);
+const session: MainSession = {
+  id: 'made-up',
+  name: 'Made up',
+  words: ['invented'],
+  needs: { 'hip · flexion': 1, 'pattern · squat': 0.5, 'thoracic · rotation': 0.5 },
+};
+const covered = (circuit: ReturnType<typeof circuitOf>) =>
+  new Map(coverageOf(circuit, library, session).targets.map(({ target, covered: share }) => [target, share]));
+
+describe('coverage', () => {
+  it('of a target is what every slot leaves undone, taken from one', () => {
+    const whole = circuitOf([usualSlot(bend, 'a'), usualSlot(turn, 'b')]);
+    expect(covered(whole).get('hip · flexion')).toBeCloseTo(1 - 0.5 * 0.6, 9);
+    expect(covered(whole).get('pattern · squat')).toBeCloseTo(0.8, 9);
+    expect(covered(whole).get('thoracic · rotation')).toBe(0);
+  });
+
+  it('counts half a usual dose for half, and more than a usual dose for one', () => {
+    const half = { ...usualSlot(bend, 'a'), dose: repsOf(5) };
+    const twice = { ...usualSlot(bend, 'a'), dose: repsOf(20) };
+    expect(doseFraction(half, bend)).toBe(0.5);
+    expect(doseFraction(half, bend, 2)).toBe(1);
+    expect(doseFraction(twice, bend)).toBe(1);
+    expect(covered(circuitOf([half])).get('pattern · squat')).toBeCloseTo(0.4, 9);
+  });
+
+  it('weighs the whole by what the session needs', () => {
+    const { whole } = coverageOf(circuitOf([usualSlot(bend, 'a')]), library, session);
+    expect(whole).toBeCloseTo((1 * 0.5 + 0.5 * 0.8 + 0) / 2, 9);
+    expect(coverageOf(circuitOf([usualSlot(bend, 'a')]), library).whole).toBe(1);
+  });
+
+  it('puts the greatest lack first, and says which planes nothing moves in', () => {
+    const coverage = coverageOf(circuitOf([usualSlot(bend, 'a')]), library, session);
+    expect(gapsIn(coverage).map(({ target }) => target)).toEqual(['thoracic · rotation']);
+    expect(coverage.targets[0]?.target).toBe('hip · flexion');
+    expect(missingPlanes(coverage)).toEqual(['frontal', 'transverse']);
+    expect(coverage.planes.sagittal).toBe(slotWork(usualSlot(bend, 'a')));
+  });
+
+  it('never falls when a slot is added, and stays between none and all', () => {
+    fc.assert(
+      fc.property(anyCircuit, (circuit) => {
+        const before = coverageOf(circuit, testLibrary, session);
+        const [first] = testLibrary.drills;
+        if (!first) throw new Error('There is a drill.');
+        const more = { ...circuit, blocks: [...circuit.blocks, ...circuitOf([usualSlot(first, 'more')]).blocks] };
+        expect(coverageOf(more, testLibrary, session).whole).toBeGreaterThanOrEqual(before.whole - 1e-12);
+        for (const { covered: share } of before.targets) {
+          expect(share).toBeGreaterThanOrEqual(0);
+          expect(share).toBeLessThanOrEqual(1);
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('drills that close a gap', () => {
+  it('serve the target, fit the time, need no kit that is not out, and are not in the circuit yet', () => {
+    const names = (circuit: ReturnType<typeof circuitOf>, seconds: number) =>
+      closersOf('hip · flexion', circuit, library, seconds).map(({ name }) => name);
+    expect(names(circuitOf([]), 60)).toEqual(['Deep bend', 'Slow turn']);
+    expect(names(circuitOf([usualSlot(bend, 'a')]), 60)).toEqual(['Slow turn']);
+    expect(names(circuitOf([usualSlot(bend, 'a')]), 12)).toEqual([]);
+    expect(closersOf('thoracic · rotation', circuitOf([]), library, 60)).toEqual([]);
+    expect(
+      closersOf('thoracic · rotation', circuitOf([{ ...usualSlot(stick, 's'), dose: timeOf(5) }]), library, 60),
+    ).toEqual([]);
+  });
+});
+
+describe('the main session that words mean', () => {
+  it.each([
+    ['squat day', 'squat-hinge'],
+    ['Overhead pressing', 'overhead-press'],
+    ['hauling and jumping', 'jump-court'],
+    ['desk reset', 'desk-reset'],
+    ['digging and lifting', 'manual-work'],
+    ['rowing', 'rowing'],
+  ])('“%s” is %s', (words, id) => {
+    expect(mainSessionOf(words)?.id).toBe(id);
+  });
+
+  it('is none where nothing fits', () => {
+    expect(mainSessionOf('')).toBeUndefined();
+    expect(mainSessionOf('basket weaving')).toBeUndefined();
+  });
+
+  it('is found by its own name, every one of them', () => {
+    for (const { id, name } of MAIN_SESSIONS) expect(mainSessionOf(name)?.id).toBe(id);
+  });
+});

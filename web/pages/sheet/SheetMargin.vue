@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -9,22 +10,32 @@ import { marginNotes } from './marginNotes.ts';
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const sheet = useSheetStore();
 const library = useLibraryStore();
-const tab = ref<'notes' | 'coverage' | 'effort'>('notes');
+type Tab = 'notes' | 'coverage' | 'effort';
+const tab = ref<Tab>('notes');
+/** On a phone the margin stands above the sheet and is folded up until a tab is tapped; tapped again, it folds. */
+const phone = useMediaQuery('(max-width: 700px)');
+const folded = ref(true);
+const shown = computed(() => !phone.value || !folded.value);
 // The chart is fetched when somebody looks at it.
 const EffortTab = defineAsyncComponent(() => import('./EffortTab.vue'));
+
+function tap(tapped: Tab): void {
+  folded.value = tapped === tab.value && !folded.value;
+}
+
 const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.library));
 </script>
 
 <template>
-  <aside :class="['side', { quiet: !notes.length && tab === 'notes' }]" aria-label="Margin">
+  <aside class="side" aria-label="Margin notes">
     <v-tabs v-model="tab" density="compact" color="primary">
-      <v-tab value="notes"
+      <v-tab value="notes" @click="tap('notes')"
         >Notes <span v-if="notes.length" class="soft count">{{ notes.length }}</span></v-tab
       >
-      <v-tab value="coverage">Coverage</v-tab>
-      <v-tab value="effort">Effort</v-tab>
+      <v-tab value="coverage" @click="tap('coverage')">Coverage</v-tab>
+      <v-tab value="effort" @click="tap('effort')">Effort</v-tab>
     </v-tabs>
-    <v-window v-model="tab" class="body">
+    <v-window v-if="shown" v-model="tab" class="body">
       <v-window-item value="notes"><MarginNotes :notes="notes" /></v-window-item>
       <v-window-item value="effort"><EffortTab v-if="tab === 'effort'" /></v-window-item>
       <v-window-item value="coverage"><CoverageTab v-if="tab === 'coverage'" /></v-window-item>
@@ -51,9 +62,6 @@ const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.
   .side {
     border-left: 0;
     border-bottom: 1px solid var(--line);
-  }
-  .side.quiet {
-    display: none;
   }
 }
 </style>

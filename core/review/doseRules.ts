@@ -146,23 +146,26 @@ export const oddOneOut: Rule = ({ circuit: { people }, placed }) =>
       source: TRADE,
     }));
 
-/** More people than there is of a piece of kit. */
-export const tooFewThings: Rule = ({ circuit: { people }, placed, kitCounts }) =>
-  placed.flatMap(({ slot, drill }): readonly Finding[] => {
-    const short = drill.kit.find((item) => (kitCounts[item] ?? Infinity) < people);
-    if (short === undefined) return [];
-    const there = kitCounts[short] ?? 0;
+/** More people than there is of a piece of kit: said once for each piece, of all the drills that need it. */
+export const tooFewThings: Rule = ({ circuit: { people }, placed, kitCounts }) => {
+  const items = [...new Set(placed.flatMap(({ drill }) => drill.kit))];
+  return items.flatMap((item): readonly Finding[] => {
+    const there = kitCounts[item] ?? Infinity;
+    if (there >= people) return [];
+    const users = placed.filter(({ drill }) => drill.kit.includes(item));
+    const names = [...new Set(users.map(({ drill }) => drill.name))];
     return [
       {
         rule: 'too-few-things',
         severity: 'warn',
-        slotIds: [slot.id],
-        title: `${people} people, ${there === 0 ? 'no' : there} ${plural(short, there)}`,
-        words: `${drill.name} needs turns, two stations, or a rung without ${plural(short, 2)}.`,
+        slotIds: users.map(({ slot }) => slot.id),
+        title: `${people} people, ${there === 0 ? 'no' : there} ${plural(item, there)}`,
+        words: `Take turns, run stations, or take a rung without ${plural(item, 2)}: ${names.join(', ')}.`,
         source: TRADE,
       },
     ];
   });
+};
 
 const plural = (item: Kit, count: number): string =>
   count === 1 ? item : item.endsWith('ch') ? `${item}es` : `${item}s`;

@@ -19,8 +19,10 @@ const shown = computed(() => !phone.value || !folded.value);
 // The chart is fetched when somebody looks at it.
 const EffortTab = defineAsyncComponent(() => import('./EffortTab.vue'));
 
+let last: Tab = 'notes';
 function tap(tapped: Tab): void {
-  folded.value = tapped === tab.value && !folded.value;
+  folded.value = tapped === last && !folded.value;
+  last = tapped;
 }
 
 const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.library));

@@ -29,6 +29,8 @@ const place = computed(() => {
 });
 /** The figure shows what is to be done while people get ready and while they work. */
 const moves = computed(() => segment.value.kind === 'work' || segment.value.kind === 'ready');
+/** Thirty pictures a second are plenty for a wall, and leave a slow machine its time for the clock. */
+const shownAt = computed(() => (moves.value ? Math.floor(moment.into * 30) / 30 : 0));
 /** Said aloud by a screen reader once a change, not every second. */
 const announced = computed(() =>
   [kindWord(segment.value), name.value, sideName(segment.value)].filter(Boolean).join(', '),
@@ -50,7 +52,7 @@ const announced = computed(() =>
       :dose="slot?.dose ?? null"
       :sides="slot?.sides ?? null"
       :side="segment.side === 'left' ? 'left' : 'right'"
-      :at="moves ? moment.into : 0"
+      :at="shownAt"
       :aspect="0.95"
     />
     <div class="words">

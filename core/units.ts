@@ -4,6 +4,8 @@ export type Seconds = number;
 export type Metres = number;
 /** A speed in metres a second. */
 export type MetresPerSecond = number;
+/** A mile, exactly (international yard and pound agreement, 1959). */
+export const METRES_PER_MILE: Metres = 1609.344;
 /** A pulse. */
 export type BeatsPerMinute = number;
 /** A share in hundredths. */

@@ -55,5 +55,4 @@ export const wallAhead = (at: number): Prop => ({ kind: 'wall', axis: 'x', at })
 export const wallAside = (at: number): Prop => ({ kind: 'wall', axis: 'z', at });
 /** Hands on the hips; hands behind the head; arms folded on the chest. */
 export const ON_HIPS = arms(-22, 38, 92, 62);
-export const BEHIND_HEAD = arms(60, 78, 145, -98);
 export const FOLDED = arms(38, 0, 128, 62);

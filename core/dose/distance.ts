@@ -1,4 +1,12 @@
-import { countAt, type Level, type Metres, type MetresPerSecond, type Range, type Seconds } from '../units.ts';
+import {
+  countAt,
+  METRES_PER_MILE,
+  type Level,
+  type Metres,
+  type MetresPerSecond,
+  type Range,
+  type Seconds,
+} from '../units.ts';
 
 /** Lengths as coaches write them. */
 export const LENGTH_UNITS = ['m', 'yd', 'ft', 'in'] as const;
@@ -18,7 +26,7 @@ export type SpeedUnit = (typeof SPEED_UNITS)[number];
 const METRES_PER_SECOND_IN: Readonly<Record<SpeedUnit, MetresPerSecond>> = {
   'm/s': 1,
   'km/h': 1 / 3.6,
-  mph: 1609.344 / 3600,
+  mph: METRES_PER_MILE / 3600,
 };
 
 export interface Speed {

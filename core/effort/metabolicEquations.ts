@@ -1,4 +1,4 @@
-import type { MetresPerMinute } from '../units.ts';
+import { METRES_PER_MILE, type MetresPerMinute } from '../units.ts';
 
 /** How somebody gets along on their feet: the two differ in what level ground and a rise cost. */
 export type Gait = 'walking' | 'running';
@@ -27,8 +27,6 @@ export function oxygenUptake(gait: Gait, speed: MetresPerMinute, grade = 0): num
 export function metabolicEquivalent(gait: Gait, speed: MetresPerMinute, grade = 0): number {
   return oxygenUptake(gait, speed, grade) / OXYGEN_AT_REST;
 }
-
-const METRES_PER_MILE = 1609.344;
 
 /** Miles an hour as metres a minute: 1 mph is 26.8224 m/min. */
 export const mph = (miles: number): MetresPerMinute => (miles * METRES_PER_MILE) / 60;

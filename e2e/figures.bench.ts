@@ -21,8 +21,10 @@ const frames = () =>
 
 beforeAll(async () => {
   browser = await launchBrowser();
-  ({ page } = await openWindow(browser, { width: 1900, height: 3300 }));
+  ({ page } = await openWindow(browser, { width: 1600, height: 1000 }));
   await enterDemo(page);
+  await page.goto('/drills');
+  await page.getByRole('button', { name: 'Small figures' }).click();
 });
 afterAll(() => browser.close());
 

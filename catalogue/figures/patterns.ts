@@ -116,8 +116,17 @@ const pike = frame(
   feet(-0.02, 0.09, 0, { heelUp: 20 }),
   hands(0.5, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
 );
+/** Halfway out: hips coming down, legs still long. */
+const walkedOut = frame(
+  STAND,
+  hips(0.38, 0.35),
+  tilt(92),
+  spine(4),
+  feet(-0.02, 0.09, 0, { heelUp: 44 }),
+  hands(0.68, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
+);
 const inch = (more: readonly Pose[] = []): Motion =>
-  there([tall, fold(0.14, 0.49), pike, plankFrom(0), ...more], { natural: 9, reps: 1 });
+  there([tall, fold(0.14, 0.49), pike, walkedOut, plankFrom(0), ...more], { natural: 9, reps: 1 });
 const hipDrop: Pose = frame(
   plankFrom(0.1),
   feet(-0.06, 0.09, 0, { heelUp: 76 }),
@@ -165,14 +174,27 @@ const crawl = (travel: number, low: boolean, natural: number): Motion => {
     travel: [travel, 0],
   });
 };
-const lateral = (travel: number, natural: number): Motion =>
-  there(
-    [
-      frame(crawler, rightHand(0.24, 0.02, 0.12), leftHand(0.24, 0.02, 0.12), legs(88, 84, 4, 0)),
-      frame(crawler, rightHand(0.24, 0.02, 0.24), leftHand(0.24, 0.02, 0.2), legs(88, 84, 4, 16)),
-    ],
-    { natural, travel: [0, travel], view: 'three-quarter' },
-  );
+/** Hand and opposite foot step out, then the others close in; seen from the front. */
+const lateral = (travel: number, low: boolean, natural: number): Motion => {
+  const heel = { heelUp: low ? 74 : 66, kneeTo: [1, 0, 0.35] } as const;
+  const pose = (rightOut: number, leftOut: number, rightFootOut: number, leftFootOut: number): Pose =>
+    frame(
+      STAND,
+      hips(-0.02, low ? 0.26 : 0.29),
+      tilt(low ? 75 : 80),
+      head(-20),
+      rightFoot(-0.26, rightFootOut, 0, heel),
+      leftFoot(-0.26, leftFootOut, 0, heel),
+      rightHand(0.3, 0.02, rightOut, { fingersTo: [1, 0, 0] }),
+      leftHand(0.3, 0.02, leftOut, { fingersTo: [1, 0, 0] }),
+    );
+  return round([pose(0.3, 0.1, 0.07, 0.2), pose(0.1, 0.22, 0.16, 0.07)], {
+    natural,
+    reps: 2,
+    travel: [0, travel],
+    view: 'front',
+  });
+};
 const benchHands = hands(0.3, BENCH_HEIGHT + 0.02, 0.14, { fingersTo: [1, 0, 0] });
 const bench: Prop = { kind: 'block', x: 0.36, height: BENCH_HEIGHT, deep: 0.26, wide: 0.6 };
 const benchMarch = step(
@@ -347,15 +369,8 @@ export const patternFigures: Figures = {
   inchworm: figure(inch(), {
     'hands on a bench': there(
       [
-        frame(STAND, hips(-0.06, 0.5), tilt(70), feet(0), hands(0.3, BENCH_HEIGHT + 0.02, 0.13)),
-        frame(
-          STAND,
-          hips(-0.3, 0.38),
-          tilt(50),
-          head(-14),
-          feet(-0.66, 0.09, 0, { heelUp: 40 }),
-          hands(0.3, BENCH_HEIGHT + 0.02, 0.13),
-        ),
+        frame(STAND, hips(-0.1, 0.47), tilt(78), feet(0), benchHands),
+        frame(STAND, hips(0.02, 0.43), tilt(56), head(-14), feet(-0.34, 0.09, 0, { heelUp: 40 }), benchHands),
       ],
       { natural: 6, props: [bench] },
     ),
@@ -407,7 +422,10 @@ export const patternFigures: Figures = {
     'on the spot': crawl(0, false, 1.6),
     'slower, lower': crawl(0.4, true, 2.6),
   }),
-  'lateral-crawl': figure(lateral(0.4, 1.6), { 'on the spot': lateral(0, 1.6), 'slower, lower': lateral(0.3, 2.6) }),
+  'lateral-crawl': figure(lateral(0.4, false, 1.6), {
+    'on the spot': lateral(0, false, 1.6),
+    'slower, lower': lateral(0.3, true, 2.6),
+  }),
   'skip-to-lunge': figure(skipLunge(0.05, 3.4), {
     'walk to lunge': step(
       [

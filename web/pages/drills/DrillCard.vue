@@ -7,20 +7,22 @@ import { phaseName } from '../../pieces/fuseShape.ts';
 import { mainTargets } from './drillWords.ts';
 import LadderStrip from './LadderStrip.vue';
 
-/** A drill in the gallery: its figure, its name, what it is for, how it is done, and its ladder. */
-const { drill } = defineProps<{ drill: Drill; still: boolean }>();
+/** A drill in the gallery: its figure, its name, what it is for, how it is done, and its ladder; in brief, the first two. */
+const { drill } = defineProps<{ drill: Drill; still: boolean; brief: boolean }>();
 const how = computed(() => [POSTURE_WORDS[drill.posture], ...drill.kit].join(' · '));
 </script>
 
 <template>
-  <article class="card">
+  <article :class="['card', { brief }]">
     <DrillFigure class="figure" :drill="drill" :still="still" :aspect="1.3" />
     <h2>
       <RouterLink :to="`/drills/${drill.id}`">{{ drill.name }}</RouterLink>
     </h2>
-    <p class="small soft">{{ drill.phases.map(phaseName).join(', ') }} · {{ how }}</p>
-    <p class="targets small">{{ mainTargets(drill, 2).join(', ') }}</p>
-    <LadderStrip class="ladder" :ladder="drill.ladder" />
+    <template v-if="!brief">
+      <p class="small soft">{{ drill.phases.map(phaseName).join(', ') }} · {{ how }}</p>
+      <p class="targets small">{{ mainTargets(drill, 2).join(', ') }}</p>
+      <LadderStrip class="ladder" :ladder="drill.ladder" />
+    </template>
   </article>
 </template>
 
@@ -38,6 +40,16 @@ const how = computed(() => [POSTURE_WORDS[drill.posture], ...drill.kit].join(' �
 }
 .figure {
   margin: -0.3rem -0.3rem 0.2rem;
+}
+.brief {
+  padding: 0.4rem 0.5rem;
+}
+.brief .figure {
+  margin: 0;
+}
+.brief h2 {
+  font-size: var(--size-small);
+  line-height: 1.2;
 }
 .card:hover {
   border-color: var(--soft);

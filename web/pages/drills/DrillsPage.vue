@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiPause, mdiPlay, mdiPlus } from '@mdi/js';
+import { mdiPause, mdiPlay, mdiPlus, mdiViewComfyOutline, mdiViewGridOutline } from '@mdi/js';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useDrillSearch } from '../../composables/useDrillSearch.ts';
@@ -16,6 +16,8 @@ const loading = useLoading(library.load);
 const { words, wish, found } = useDrillSearch();
 const files = ref(false);
 const moving = useLocalStorage('prompt-spark-figures-move', true);
+/** Many small figures at a glance, or fewer with what each is for. */
+const small = useLocalStorage('prompt-spark-figures-small', false);
 const counted = computed(() => {
   const rungs = found.value.reduce((sum, { ladder }) => sum + ladder.length, 0);
   return `${found.value.length} drill${found.value.length === 1 ? '' : 's'}, ${rungs} variants`;
@@ -33,6 +35,12 @@ function clear(): void {
       <h1>Drills</h1>
       <p class="soft" role="status" data-test="count">{{ counted }}</p>
       <span class="acts">
+        <v-btn
+          variant="text"
+          :prepend-icon="small ? mdiViewGridOutline : mdiViewComfyOutline"
+          @click="small = !small"
+          >{{ small ? 'Large figures' : 'Small figures' }}</v-btn
+        >
         <v-btn variant="text" :prepend-icon="moving ? mdiPause : mdiPlay" @click="moving = !moving">
           {{ moving ? 'Hold figures still' : 'Let figures move' }}
         </v-btn>
@@ -43,8 +51,8 @@ function clear(): void {
     <LoadingGate :loading="loading">
       <LibraryFile v-if="files" />
       <DrillFilters v-model:words="words" v-model:wish="wish" />
-      <ul v-if="found.length" class="cards">
-        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" :still="!moving" /></li>
+      <ul v-if="found.length" :class="['cards', { small }]">
+        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" :still="!moving" :brief="small" /></li>
       </ul>
       <div v-else class="empty">
         <h2>No drill answers to all of that</h2>
@@ -74,6 +82,10 @@ header {
   grid-template-columns: repeat(auto-fill, minmax(min(13.5rem, 100%), 1fr));
   gap: 0.75rem;
   list-style: none;
+}
+.cards.small {
+  grid-template-columns: repeat(auto-fill, minmax(8rem, 1fr));
+  gap: 0.5rem;
 }
 .empty {
   display: grid;

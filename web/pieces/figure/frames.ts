@@ -3,10 +3,10 @@ import type { Seconds } from '@prompt-spark/core/units';
 /** Called with the seconds since the page was opened, once a frame or once in a few. */
 export type Painter = (now: Seconds) => void;
 
-/** A gap between frames that says the page cannot keep up, and one that says it has time to spare. */
-const LATE: Seconds = 0.021;
-const EASY: Seconds = 0.0175;
-/** Painters take turns at most this many ways: fifteen pictures a second still look like movement. */
+/** A mean gap between frames that says the page cannot keep up, and one that says it has time to spare. */
+const LATE: Seconds = 0.0175;
+const EASY: Seconds = 0.017;
+/** At most this many frames to a picture: fifteen pictures a second still look like movement. */
 const MOST_TURNS = 4;
 /** How many frames are looked at before the turns are changed. */
 const LOOK = 12;
@@ -42,8 +42,7 @@ function ask(): void {
     const now = milliseconds / 1000;
     keepPace(now);
     frame += 1;
-    let index = 0;
-    for (const painter of painters) if ((index++ + frame) % turns === 0) painter(now);
+    if (frame % turns === 0) for (const painter of painters) painter(now);
     if (painters.size > 0) ask();
   });
 }
@@ -53,9 +52,9 @@ function keepPace(now: Seconds): void {
   if (last !== undefined) gaps.push(now - last);
   last = now;
   if (gaps.length < LOOK) return;
-  const median = gaps.toSorted((a, b) => a - b)[LOOK / 2] ?? 0;
-  if (median > LATE) turns = Math.min(MOST_TURNS, turns + 1);
-  else if (median < EASY && settled()) turns = Math.max(1, turns - 1);
+  const mean = gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length;
+  if (mean > LATE) turns = Math.min(MOST_TURNS, turns + 1);
+  else if (mean < EASY && settled()) turns = Math.max(1, turns - 1);
   gaps = [];
 }
 

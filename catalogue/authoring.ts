@@ -1,3 +1,4 @@
+import { rampUp } from '@prompt-spark/core/dose/lift';
 import type { Dose, Sides } from '@prompt-spark/core/dose/dose';
 import { USUAL_HOLD_MOVE_SECONDS, USUAL_REP_SECONDS } from '@prompt-spark/core/dose/trade';
 import type { Demands } from '@prompt-spark/core/drills/demand';
@@ -71,6 +72,11 @@ export function seconds(low: Seconds, high: Seconds = low, sides: Sides = 'both'
 /** Repetitions for one side, with an even tempo. */
 export function reps(low: number, high: number, sides: Sides = 'both', each: Seconds = USUAL_REP_SECONDS): UsualDose {
   return usual({ kind: 'reps', count: { low, high }, tempo: { kind: 'even', seconds: each } }, sides);
+}
+
+/** Sets that climb to a working set of so many kilograms and repetitions. */
+export function lift(load: number, count: number): UsualDose {
+  return usual({ kind: 'lift', load, unit: 'kg', reps: count, steps: rampUp(count) }, 'both');
 }
 
 /** Short holds for one side, in one position unless said otherwise. */

@@ -1,4 +1,4 @@
-import { drill, reps, seconds } from './authoring.ts';
+import { drill, lift, reps, seconds } from './authoring.ts';
 import { compendium } from './compendium.ts';
 
 /** Fast and elastic, for the end. */
@@ -350,7 +350,7 @@ export const jumps = [
     kit: ['barbell'],
     space: 'stride',
     view: 'side',
-    usual: reps(5, 8, 'both', 4),
+    usual: lift(60, 5),
     shortestUseful: 20,
     effort: 7,
     energy: compendium('02052'),

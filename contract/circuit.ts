@@ -3,6 +3,8 @@ import {
   LEAST_REP_SECONDS,
   MOST_COUNT,
   MOST_GRADE,
+  MOST_LIFT_STEPS,
+  MOST_LOAD,
   MOST_METRES,
   MOST_PERCENT,
   MOST_POSITIONS,
@@ -12,8 +14,10 @@ import {
   MOST_SETS,
   MOST_SPEED,
   MOST_STEPS,
+  MOST_TAGS,
 } from '@prompt-spark/core/circuit/bounds';
 import { LENGTH_UNITS, SPEED_UNITS } from '@prompt-spark/core/dose/distance';
+import { LOAD_UNITS, type LiftDose } from '@prompt-spark/core/dose/lift';
 import { RAMP_UNITS } from '@prompt-spark/core/dose/ramp';
 import type { Dose, Tempo } from '@prompt-spark/core/dose/dose';
 import { PHASES } from '@prompt-spark/core/drills/phase';
@@ -53,6 +57,13 @@ const speed = Joi.object({
   unit: Joi.valid(...SPEED_UNITS).required(),
 });
 
+/** The sets on the way up to a lift. */
+export const liftStepsSchema = Joi.array<LiftDose['steps']>()
+  .items(Joi.object({ percent: whole(1, MOST_PERCENT), reps: whole(1, MOST_COUNT) }).optional())
+  .min(1)
+  .max(MOST_LIFT_STEPS)
+  .required();
+
 /** A dose of any kind. */
 export const doseSchema = Joi.alternatives<Dose>()
   .conditional('.kind', {
@@ -80,6 +91,16 @@ export const doseSchema = Joi.alternatives<Dose>()
           grade: Joi.number().min(0).max(MOST_GRADE).required(),
           steps: whole(1, MOST_STEPS),
           each: time,
+        }),
+      },
+      {
+        is: 'lift',
+        then: Joi.object({
+          kind: 'lift',
+          load: Joi.number().positive().max(MOST_LOAD).required(),
+          unit: Joi.valid(...LOAD_UNITS).required(),
+          reps: whole(1, MOST_COUNT),
+          steps: liftStepsSchema,
         }),
       },
       {
@@ -136,6 +157,17 @@ const block = Joi.object<Block>({
 export const circuitSchema = Joi.object<Circuit>({
   title: name(),
   purpose: line(120),
+  tags: Joi.array()
+    .items(
+      Joi.string()
+        .trim()
+        .lowercase()
+        .max(40)
+        .pattern(/^[^,\r\n]+$/),
+    )
+    .unique()
+    .max(MOST_TAGS)
+    .default([]),
   // Circuits kept before there were approaches have none.
   approach: Joi.string().allow('').max(64).default(''),
   available: seconds(0, MOST_SECONDS),

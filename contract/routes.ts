@@ -12,6 +12,12 @@ export const ROUTES = {
   importDrills: { method: 'POST', path: '/api/drills/import', open: false },
   saveDrill: { method: 'PUT', path: '/api/drills/:id', open: false },
   takeOutDrill: { method: 'DELETE', path: '/api/drills/:id', open: false },
+  standards: { method: 'GET', path: '/api/standards', open: false },
+  saveApproach: { method: 'PUT', path: '/api/standards/approaches/:id', open: false },
+  takeOutApproach: { method: 'DELETE', path: '/api/standards/approaches/:id', open: false },
+  saveMainSession: { method: 'PUT', path: '/api/standards/main-sessions/:id', open: false },
+  takeOutMainSession: { method: 'DELETE', path: '/api/standards/main-sessions/:id', open: false },
+  setDefaultApproach: { method: 'PUT', path: '/api/standards/default-approach', open: false },
   circuits: { method: 'GET', path: '/api/circuits', open: false },
   addCircuit: { method: 'POST', path: '/api/circuits', open: false },
   circuit: { method: 'GET', path: '/api/circuits/:id', open: false },
@@ -26,7 +32,7 @@ export const ROUTES = {
   addRun: { method: 'POST', path: '/api/runs', open: false },
 } as const satisfies Readonly<Record<string, Route>>;
 
-/** A way of asking the server for something. `:id` in a path stands for a UUID, or for a drill's id. */
+/** A way of asking the server for something. `:id` in a path stands for a UUID, or for the id of a drill or standard. */
 export interface Route {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
   readonly path: string;

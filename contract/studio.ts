@@ -1,3 +1,4 @@
+import { LOAD_UNITS, type Plates } from '@prompt-spark/core/dose/lift';
 import Joi from 'joi';
 import { id, name, whole } from './fields.ts';
 
@@ -12,6 +13,8 @@ export interface Site {
   readonly mats: number;
   readonly loopBands: number;
   readonly walls: number;
+  /** What loads a bar there. */
+  readonly plates: Plates;
 }
 
 /** People who train together. */
@@ -36,6 +39,11 @@ const site = Joi.object<Site>({
   mats: whole(0, 999),
   loopBands: whole(0, 999),
   walls: whole(0, 99),
+  plates: Joi.object<Plates>({
+    unit: Joi.valid(...LOAD_UNITS).required(),
+    bar: Joi.number().min(0).max(100).required(),
+    smallest: Joi.number().positive().max(50).required(),
+  }).required(),
 });
 
 const group = Joi.object<Group>({ id, name: name(80), people: whole(0, 999) });

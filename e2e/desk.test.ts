@@ -35,7 +35,7 @@ it('writes nine kinds of line, mends what the margin says by its buttons, carrie
   await expect.poll(() => rows.count()).toBe(10);
   await page.locator('.row', { hasText: '3 lengths' }).waitFor();
   await page.locator('.row', { hasText: '2 more on the left' }).waitFor();
-  await page.locator('.row', { hasText: '5 × 60 s, 0.5 → 2.5 mph at 10 %' }).waitFor();
+  await page.locator('.row', { hasText: '5 × 60 s, 0.5 → 1 → 1.5 → 2 → 2.5 mph at 10 %' }).waitFor();
   const total = page.locator('[data-test="total"]');
   const typed = await total.textContent();
   await expectAccessible(page, 'the desk with notes');

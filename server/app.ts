@@ -6,6 +6,7 @@ import { accountRoutes } from './routes/account.ts';
 import { circuitRoutes } from './routes/circuits.ts';
 import { libraryRoutes } from './routes/library.ts';
 import { runRoutes } from './routes/runs.ts';
+import { standardRoutes } from './routes/standards.ts';
 import { sessionRoutes } from './routes/sessions.ts';
 import type { Connection } from './store/database.ts';
 import { pages, securityHeaders } from './web/pages.ts';
@@ -33,6 +34,7 @@ export function createApp({ connection, sessionSecret, log, webFolder }: AppPart
   app.use('/api', noStore, sameOriginOnly, express.json({ limit: '4mb' }), signInSessions(pool, sessionSecret));
   app.use(accountRoutes(database));
   app.use(libraryRoutes(database));
+  app.use(standardRoutes(database));
   app.use(circuitRoutes(database));
   app.use(sessionRoutes(database));
   app.use(runRoutes(database));

@@ -76,6 +76,12 @@ export function createAppRouter(): Router {
         props: (route) => ({ from: null, id: route.params['id'] }),
         meta: { title: 'Change a drill' },
       },
+      {
+        path: '/studio',
+        name: 'studio',
+        component: () => import('./pages/studio/StudioPage.vue'),
+        meta: { title: 'Studio' },
+      },
       { path: '/log', name: 'log', component: () => import('./pages/log/LogPage.vue'), meta: { title: 'Log' } },
       {
         path: '/:rest(.*)*',

@@ -27,7 +27,6 @@ import {
   step,
   there,
   tilt,
-  underShoulders,
   type Parts,
 } from './authoring.ts';
 import { basicSkip, LOOSE, skip, swung } from './gaits.ts';
@@ -151,10 +150,6 @@ const drive = (height: number, hand: Parts = {}): Motion =>
     ].map((pose) => frame(pose, hand)),
     { natural: 3, props: [{ kind: 'block', x: 0.3, height, deep: 0.24, wide: 0.4 }] },
   );
-/** On hands and toes with low knees. */
-const crawler: Pose = underShoulders(
-  frame(STAND, fixed('rightToe', -0.1, 0, 0.0955), tilt(80), legs(88, 84, 4), head(-16)),
-);
 const crawl = (travel: number, low: boolean, natural: number): Motion => {
   const y = low ? 0.26 : 0.29;
   const pose = (rightX: number, leftX: number, rightFootX: number, leftFootX: number): Pose =>

@@ -1,3 +1,4 @@
+import type { LiftDose } from '../dose/lift.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Effort, Seconds } from '../units.ts';
 
@@ -14,6 +15,8 @@ export interface Approach {
   /** Phases that are kept however short the time. */
   readonly essential: readonly Phase[];
   readonly sides: 'as the drill prefers' | 'alternating';
+  /** The sets on the way up to a lift. */
+  readonly rampUp: LiftDose['steps'];
   readonly caps: Caps;
   /** Rules that do not count. */
   readonly without: readonly string[];

@@ -1,4 +1,11 @@
+import { USUAL_RAMP_UP, type LiftDose } from '../dose/lift.ts';
 import { USUAL_CAPS, type Approach } from './approach.ts';
+
+/** A climb of two sets, for when time is short. Common practice, no source. */
+const SHORT_RAMP_UP: LiftDose['steps'] = [
+  { percent: 50, reps: 5 },
+  { percent: 75, reps: 3 },
+];
 
 /** The approaches that ship, the default first. Common practice, no source. */
 export const APPROACHES: readonly [Approach, ...Approach[]] = [
@@ -10,6 +17,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     shares: { raise: 0.25, mobilise: 0.3, activate: 0.15, integrate: 0.2, potentiate: 0.1 },
     essential: ['raise', 'mobilise'],
     sides: 'as the drill prefers',
+    rampUp: USUAL_RAMP_UP,
     caps: USUAL_CAPS,
     without: [],
   },
@@ -21,6 +29,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     shares: { release: 0.25, mobilise: 0.2, activate: 0.2, raise: 0.25, integrate: 0.1 },
     essential: ['release', 'raise'],
     sides: 'as the drill prefers',
+    rampUp: USUAL_RAMP_UP,
     caps: USUAL_CAPS,
     without: [],
   },
@@ -32,6 +41,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     shares: { release: 0.25, mobilise: 0.25, integrate: 0.25, raise: 0.25 },
     essential: ['release', 'mobilise', 'integrate', 'raise'],
     sides: 'alternating',
+    rampUp: SHORT_RAMP_UP,
     caps: { ...USUAL_CAPS, hidden: 0.4 },
     without: ['plane-missing', 'hard-easy-hard'],
   },
@@ -43,6 +53,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     shares: { mobilise: 0.6, activate: 0.1, integrate: 0.1, raise: 0.2 },
     essential: ['mobilise'],
     sides: 'as the drill prefers',
+    rampUp: USUAL_RAMP_UP,
     caps: USUAL_CAPS,
     without: ['no-raise'],
   },
@@ -54,6 +65,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     shares: { raise: 0.3, mobilise: 0.3, integrate: 0.2, potentiate: 0.2 },
     essential: ['raise', 'mobilise'],
     sides: 'alternating',
+    rampUp: USUAL_RAMP_UP,
     caps: { ...USUAL_CAPS, effort: 7 },
     without: [],
   },
@@ -65,6 +77,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     shares: { raise: 0.2, mobilise: 0.35, activate: 0.2, integrate: 0.25 },
     essential: ['raise', 'mobilise', 'integrate'],
     sides: 'as the drill prefers',
+    rampUp: USUAL_RAMP_UP,
     caps: USUAL_CAPS,
     without: ['repeated-target'],
   },
@@ -76,12 +89,13 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     shares: { release: 0.2, mobilise: 0.5, activate: 0.15, integrate: 0.15 },
     essential: ['mobilise'],
     sides: 'as the drill prefers',
+    rampUp: USUAL_RAMP_UP,
     caps: { ...USUAL_CAPS, holdWarn: 45, holdStop: 60, hidden: 0.45 },
     without: ['no-raise', 'hold-after-moving', 'hard-easy-hard'],
   },
 ];
 
-/** An approach by its id; the first where there is none of that id. */
+/** An approach by its id; the first, which is the studio's default, where there is none of that id. */
 export function approachOf(id: string, approaches: readonly Approach[] = APPROACHES): Approach {
-  return approaches.find((approach) => approach.id === id) ?? APPROACHES[0];
+  return approaches.find((approach) => approach.id === id) ?? approaches[0] ?? APPROACHES[0];
 }

@@ -9,6 +9,9 @@ export const MOST_PERCENT = 150;
 export const MOST_SPEED = 60;
 export const MOST_GRADE = 40;
 export const MOST_STEPS = 60;
+export const MOST_LOAD = 1000;
+export const MOST_LIFT_STEPS = 12;
+export const MOST_TAGS = 20;
 /** The longest a single repetition may take, and the shortest. */
 export const MOST_REP_SECONDS = 60;
 export const LEAST_REP_SECONDS = 0.5;

@@ -50,6 +50,8 @@ export interface Circuit {
   readonly title: string;
   /** What the main session is, in the coach's words; empty where not said. */
   readonly purpose: string;
+  /** The studio's own words to find it by, in small letters. */
+  readonly tags: readonly string[];
   /** The id of its approach; empty for the studio's default. */
   readonly approach: string;
   /** Seconds there are; 0 where not said. */
@@ -74,6 +76,7 @@ export function emptyCircuit(title: string): Circuit {
   return {
     title,
     purpose: '',
+    tags: [],
     approach: '',
     available: 0,
     clock: null,

@@ -6,7 +6,16 @@ import { addReadLine } from '../whiteboard/addLine.ts';
 import { readLine } from '../whiteboard/lineReader.ts';
 import { emptyCircuit, type Circuit } from './circuit.ts';
 import { lineIds, neighbourOf, placeAfter } from './cursor.ts';
-import { carryLine, duplicateLine, insertBlock, moveLine, newBlock, takeOutBlock, takeOutLine } from './edit.ts';
+import {
+  carryLine,
+  duplicateLine,
+  insertBlock,
+  moveLine,
+  moveToBlock,
+  newBlock,
+  takeOutBlock,
+  takeOutLine,
+} from './edit.ts';
 
 const slot = (id: string) => testSlot('Tall reach', timeOf(10), 'both', { id });
 const twoBlocks: Circuit = {
@@ -17,6 +26,14 @@ const twoBlocks: Circuit = {
   ],
 };
 const rows = (circuit: Circuit) => circuit.blocks.map((block) => block.lines.map(({ id }) => id).join(''));
+
+describe('several rows', () => {
+  it('go to the end of a block in the order they stood in', () => {
+    expect(rows(moveToBlock(twoBlocks, new Set(['c', 'a']), 'one'))).toEqual(['bac', '']);
+    expect(rows(moveToBlock(twoBlocks, new Set(['b', 'a']), 'two'))).toEqual(['', 'cab']);
+    expect(moveToBlock(twoBlocks, new Set(['a']), 'nowhere')).toBe(twoBlocks);
+  });
+});
 
 describe('carrying a row', () => {
   it('goes one up or down, and over a block’s edge into the next block', () => {

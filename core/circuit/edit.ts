@@ -62,6 +62,20 @@ export function carryLine(circuit: Circuit, lineId: string, by: -1 | 1): Circuit
   return moveLine(circuit, lineId, { blockId: next.id, index: by < 0 ? next.lines.length : 0 });
 }
 
+/** The lines of a circuit with these ids, in the circuit's order. */
+export function linesWith(circuit: Circuit, lineIds: ReadonlySet<string>): readonly Line[] {
+  return circuit.blocks.flatMap(({ lines }) => lines.filter(({ id }) => lineIds.has(id)));
+}
+
+/** Carries lines to the end of a block, in the order they stand in. */
+export function moveToBlock(circuit: Circuit, lineIds: ReadonlySet<string>, blockId: string): Circuit {
+  const end = circuit.blocks.find(({ id }) => id === blockId);
+  if (!end) return circuit;
+  const lines = linesWith(circuit, lineIds);
+  const left = lines.reduce((so, { id }) => takeOutLine(so, id), circuit);
+  return insertLines(left, { blockId, index: Number.MAX_SAFE_INTEGER }, lines);
+}
+
 /** Puts a copy of a slot under a new id right after it. */
 export function duplicateLine(circuit: Circuit, lineId: string, newId: string): Circuit {
   const place = placeOf(circuit, lineId);

@@ -1,5 +1,5 @@
 import type { Drill } from '../drills/drill.ts';
-import { USUAL_SET_REST_SECONDS } from '../dose/trade.ts';
+import { usualSetRest } from '../dose/trade.ts';
 import { just } from '../units.ts';
 import type { Slot } from './circuit.ts';
 
@@ -13,7 +13,7 @@ export function usualSlot(drill: Drill, id: string): Slot {
     sides: drill.usual.sides,
     extra: null,
     sets: just(1),
-    setRest: USUAL_SET_REST_SECONDS,
+    setRest: usualSetRest(drill.usual.dose),
     rest: 0,
     pinned: false,
     optional: false,

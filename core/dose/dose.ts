@@ -1,5 +1,6 @@
 import type { Range, Seconds } from '../units.ts';
 import type { DistanceDose } from './distance.ts';
+import type { LiftDose } from './lift.ts';
 import type { RampDose } from './ramp.ts';
 
 /** The pace of one repetition: even seconds, or lowering – hold – lifting. */
@@ -36,7 +37,7 @@ export interface FeelDose {
 }
 
 /** What a slot asks for, for one side. */
-export type Dose = TimeDose | RepsDose | HoldsDose | FeelDose | DistanceDose | RampDose;
+export type Dose = TimeDose | RepsDose | HoldsDose | FeelDose | DistanceDose | RampDose | LiftDose;
 
 /** More of a dose on one side, the stiffer or weaker: repetitions, holds, lengths, or seconds of a time. */
 export interface Extra {

@@ -2,6 +2,7 @@ import type { Drill } from '../drills/drill.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import { just } from '../units.ts';
 import type { Dose } from './dose.ts';
+import { rampUp } from './lift.ts';
 import { USUAL_PACE } from './distance.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from './trade.ts';
 
@@ -20,6 +21,8 @@ export function startingDose(kind: Dose['kind'], drill: Drill): Dose {
       return { kind, seconds: { low: 20, high: 40 } };
     case 'distance':
       return { kind, length: { of: 'lane' }, lengths: just(2), pace: USUAL_PACE, percents: [], step: null };
+    case 'lift':
+      return { kind, load: 60, unit: 'kg', reps: 5, steps: rampUp(5) };
     case 'ramp':
       return { kind, from: 3, to: 6, unit: 'effort', grade: 0, steps: 4, each: just(60) };
   }

@@ -1,5 +1,6 @@
 import { ceilToHalfSecond, countAt, secondsAt, type Level, type Seconds } from '../units.ts';
 import { distanceSeconds, USUAL_FLOOR, type Floor } from './distance.ts';
+import { USUAL_REP_SECONDS } from './trade.ts';
 import type { Dose, Extra, Sides, Tempo } from './dose.ts';
 
 /** Seconds one repetition takes at a tempo. */
@@ -31,6 +32,8 @@ export function workSecondsOneSide(dose: Dose, level: Level, floor: Floor = USUA
       return ceilToHalfSecond(distanceSeconds(dose, level, floor, more));
     case 'ramp':
       return dose.steps * secondsAt(dose.each, level);
+    case 'lift':
+      return dose.steps.reduce((sum, { reps }) => sum + reps, 0) * USUAL_REP_SECONDS;
   }
 }
 

@@ -3,6 +3,7 @@ import { APPROACHES } from '../approach/approaches.ts';
 import { emptyCircuit, type Block, type Circuit, type Line, type Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { LENGTH_UNITS, SPEED_UNITS, type Measure } from '../dose/distance.ts';
+import { LOAD_UNITS } from '../dose/lift.ts';
 import { RAMP_UNITS } from '../dose/ramp.ts';
 import type { Dose, Extra, Tempo } from '../dose/dose.ts';
 import { PHASES } from '../drills/phase.ts';
@@ -28,6 +29,8 @@ const tempo: fc.Arbitrary<Tempo> = fc.oneof(
 
 const measure: fc.Arbitrary<Measure> = fc.record({ amount: halves(1, 60), unit: fc.constantFrom(...LENGTH_UNITS) });
 
+const liftStep = fc.record({ percent: fc.integer({ min: 1, max: 120 }), reps: fc.integer({ min: 1, max: 12 }) });
+
 /** Every kind of dose. */
 export const anyDose: fc.Arbitrary<Dose> = fc.oneof(
   fc.record({ kind: fc.constant('time' as const), seconds: range(1, 300) }),
@@ -50,6 +53,13 @@ export const anyDose: fc.Arbitrary<Dose> = fc.oneof(
     pace: fc.record({ amount: halves(1, 20), unit: fc.constantFrom(...SPEED_UNITS) }),
     percents: fc.oneof(fc.constant([]), fc.array(fc.integer({ min: 10, max: 100 }), { minLength: 1, maxLength: 4 })),
     step: fc.option(measure),
+  }),
+  fc.record({
+    kind: fc.constant('lift' as const),
+    load: halves(1, 500),
+    unit: fc.constantFrom(...LOAD_UNITS),
+    reps: fc.integer({ min: 1, max: 12 }),
+    steps: fc.tuple(liftStep, liftStep, liftStep).map(([one, ...rest]) => [one, ...rest] as const),
   }),
   fc
     .record({ unit: fc.constantFrom(...RAMP_UNITS), from: halves(0, 20), to: halves(0, 20), grade: halves(0, 30) })
@@ -92,7 +102,7 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       ...usualSlot(drill, id),
       ...rest,
       // More of one side means something only where sides are counted, and there is no more of a ramp.
-      extra: rest.sides === 'both' || rest.dose.kind === 'ramp' ? null : extra,
+      extra: rest.sides === 'both' || rest.dose.kind === 'ramp' || rest.dose.kind === 'lift' ? null : extra,
     }));
 }
 
@@ -123,6 +133,7 @@ export const anyCircuit: fc.Arbitrary<Circuit> = fc
   .record({
     title: words.filter((title) => title !== ''),
     purpose: words,
+    tags: fc.subarray(['morning', 'no kit', 'rain']),
     approach: fc.constantFrom('', ...APPROACHES.map(({ id }) => id)),
     available: fc.integer({ min: 0, max: 3600 }),
     clock: fc.option(

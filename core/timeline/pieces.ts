@@ -1,8 +1,10 @@
 import type { Block, Slot } from '../circuit/circuit.ts';
 import type { Floor } from '../dose/distance.ts';
+import type { Dose } from '../dose/dose.ts';
+import { setDoses } from '../dose/sets.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
-import { countAt, type Level, type Seconds } from '../units.ts';
+import type { Level, Seconds } from '../units.ts';
 import { readySeconds, switchSeconds, type Stance } from './change.ts';
 import type { Setting } from './setting.ts';
 import type { Segment, WorkSide } from './timeline.ts';
@@ -22,24 +24,33 @@ export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfte
 /** Everything a turn consists of, in order, for somebody who comes to it in a stance. */
 export function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level, floor: Floor): readonly Piece[] {
   const { slot, drill } = turn;
-  const sets = countAt(slot.sets, level);
+  const doses = setDoses(slot, level);
+  const sets = doses.length;
   const ready = readySeconds(stance, drill, turn.round > 1, setting);
   const pieces: Piece[] = [piece('ready', ready, 1, firstSide(slot))];
-  for (let set = 1; set <= sets; set += 1) {
-    pieces.push(...setPieces(turn, set, setting, level, floor));
+  doses.forEach((dose, index) => {
+    const set = index + 1;
+    pieces.push(...setPieces(turn, dose, set, setting, level, floor));
     if (set < sets) pieces.push(restPiece('set', slot.setRest, set));
-  }
+  });
   pieces.push(restPiece('slot', slot.rest, sets));
   return pieces;
 }
 
 /** One set: a side after the other, and one partner after the other where a drill is done in pairs. */
-function setPieces({ slot, drill }: Turn, set: number, setting: Setting, level: Level, floor: Floor): readonly Piece[] {
+function setPieces(
+  { slot, drill }: Turn,
+  dose: Dose,
+  set: number,
+  setting: Setting,
+  level: Level,
+  floor: Floor,
+): readonly Piece[] {
   const change = switchSeconds(drill.posture, setting.times);
   const pieces: Piece[] = [];
   const partners = drill.kit.includes('partner') ? 2 : 1;
   for (let partner = 1; partner <= partners; partner += 1) {
-    workStretches(slot.dose, slot.sides, level, floor, slot.extra).forEach((length, index) => {
+    workStretches(dose, slot.sides, level, floor, slot.extra).forEach((length, index) => {
       const side = index === 0 ? firstSide(slot) : 'right';
       if (index > 0) pieces.push(piece('switch', change, set, side, 'side'));
       else if (partner > 1) pieces.push(piece('switch', change, set, side, 'partner'));

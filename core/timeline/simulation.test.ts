@@ -71,6 +71,8 @@ function doOneSide(dose: Dose, more: number, end: End, waves: number): number {
       for (let wave = 1; wave < waves; wave++) watch += 5;
       return halfUp(watch);
     }
+    case 'lift':
+      throw new Error('A lift is done set by set.');
     case 'ramp':
       for (let step = 0; step < dose.steps; step++) watch += long(dose.each, end);
       return watch;
@@ -89,12 +91,22 @@ function doSet({ dose, sides, extra }: Slot, posture: string, end: End, waves: n
 function doSlot(slot: Slot, end: End, waves: number): number {
   const drill = testLibrary.byId.get(slot.drillId);
   if (!drill) return 0;
-  const sets = count(slot.sets, end);
+  const doses: Dose[] = [];
+  for (let time = 0; time < count(slot.sets, end); time++) {
+    if (slot.dose.kind !== 'lift') doses.push(slot.dose);
+    else
+      for (const { reps } of slot.dose.steps) doses.push({ kind: 'time', seconds: { low: 3 * reps, high: 3 * reps } });
+  }
+  const sets = doses.length;
   let watch = 0;
   for (let set = 1; set <= sets; set++) {
-    watch += doSet(slot, drill.posture, end, waves);
-    if (drill.kit.includes('partner'))
-      watch += ((RANK[drill.posture] ?? 0) < 2 ? 3 : 5) + doSet(slot, drill.posture, end, waves);
+    const dose = doses[set - 1];
+    if (!dose) continue;
+    // Sides that alternate count repetitions for each side, whatever they are timed as here.
+    const once = doSet({ ...slot, dose }, drill.posture, end, waves);
+    const whole = slot.dose.kind === 'lift' && slot.sides === 'alternate' ? 2 * once : once;
+    watch += whole;
+    if (drill.kit.includes('partner')) watch += ((RANK[drill.posture] ?? 0) < 2 ? 3 : 5) + whole;
     if (set < sets) watch += slot.setRest;
   }
   return watch;

@@ -1,4 +1,5 @@
 import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
+import { setDoses } from '../dose/sets.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
 import { AT_THE_START, stanceAfter, type Stance } from './change.ts';
 import { busySeconds, paddedTo, piecesOf, restPiece, type Piece, type Turn } from './pieces.ts';
@@ -53,7 +54,7 @@ function segmentsAt(circuit: Circuit, setting: Setting, level: Level): readonly 
   const segments: Segment[] = [];
   let clock: Seconds = 0;
   walk(circuit, setting, level, (turn, piece) => {
-    segments.push(segmentOf(turn, piece, countAt(turn.slot.sets, level), clock));
+    segments.push(segmentOf(turn, piece, setDoses(turn.slot, level).length, clock));
     clock += piece.length;
   });
   return segments.slice(0, segments.findLastIndex((segment) => segment.kind !== 'rest') + 1);

@@ -31,6 +31,8 @@ export function addReadLine(
       return { circuit: read.title === '' ? circuit : { ...circuit, title: read.title }, cursor };
     case 'purpose':
       return { circuit: { ...circuit, purpose: read.purpose }, cursor };
+    case 'tags':
+      return { circuit: { ...circuit, tags: read.tags }, cursor };
     case 'approach':
       return { circuit: { ...circuit, approach: read.approach }, cursor };
     case 'available':

@@ -10,6 +10,7 @@ import { Unreadable } from './problem.ts';
 import type { Scanner } from './scanner.ts';
 import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange } from './scanner.ts';
 import { readDistance, readDistanceDetails, readExtra, readRamp, withDistanceDetails } from './distanceReader.ts';
+import { readLift } from './liftReader.ts';
 import { takeTempo } from './tempo.ts';
 
 /** Reads everything after a drill's name. Throws Unreadable at the first word that does not fit. */
@@ -35,6 +36,7 @@ const READERS: readonly Reader[] = [
   readSets,
   readHoldDetails,
   readRamp,
+  readLift,
   readDistance,
   readDistanceDetails,
   readDose,
@@ -156,8 +158,8 @@ function settled(words: DoseWords, scanner: Scanner): DoseWords {
   }
   if (words.extra && words.sides === 'both')
     throw new Unreadable(scanner.column, 'sides, such as /side, to have more on one of them');
-  if (words.extra && dose?.kind === 'ramp')
-    throw new Unreadable(scanner.column, 'a dose other than a ramp to have more of on one side');
+  if (words.extra && (dose?.kind === 'ramp' || dose?.kind === 'lift'))
+    throw new Unreadable(scanner.column, 'a dose other than a ramp or a lift to have more of on one side');
   if (dose?.kind === 'distance' || words.pace || words.percents || words.step)
     return withDistanceDetails(words, scanner.column);
   if (dose?.kind === 'reps' && tempo) return { ...words, dose: { ...dose, tempo } };

@@ -10,6 +10,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
     examples: [
       { line: '# Thursday mixed circuit', says: 'the title' },
       { line: 'for: squat day', says: 'the main session' },
+      { line: 'tags: morning, no kit', says: 'words to find it by' },
       { line: 'approach: release first', says: 'the school it follows' },
       { line: 'in: 8:00', says: 'the time there is' },
       { line: 'end: 18:45', says: 'when it must be over; start: works too' },
@@ -43,6 +44,8 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'graded sprints 3 lengths 50/75/100%', says: 'each length at a share of the pace' },
       { line: 'walking lunge 10yd step 3ft', says: 'a distance in counted steps' },
       { line: 'incline walk ladder ramp 0.5>2.5 mph at 10% 5x60s', says: 'a climb in steps' },
+      { line: 'ramp-up sets lift 100kg x5', says: 'sets that climb to a lift, as the approach has them' },
+      { line: 'ramp-up sets lift 185lb x3 50%x5 75%x2 set rest 90s', says: 'with steps and rest of your own' },
       { line: 'bike, easy ramp effort 3>6 4x60s', says: 'a climb in effort' },
       { line: 'leg swing, front to back feel 20-40s/side', says: 'until it feels good' },
     ],

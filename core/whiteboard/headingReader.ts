@@ -1,4 +1,5 @@
-import { APPROACHES } from '../approach/approaches.ts';
+import type { Approach } from '../approach/approach.ts';
+import { readTags } from '../circuit/tags.ts';
 import { minuteOfDay } from '../circuit/wallClock.ts';
 import { plainName } from '../drills/library.ts';
 import type { Seconds } from '../units.ts';
@@ -7,9 +8,9 @@ import type { ReadLine } from './reading.ts';
 import { DURATION, durationRange, Scanner } from './scanner.ts';
 
 /** Reads a heading, such as "in: 8:00"; undefined where a line is none. Throws Unreadable where its value does not fit. */
-export function readHeading(text: string): ReadLine | undefined {
+export function readHeading(text: string, approaches: readonly Approach[]): ReadLine | undefined {
   if (text.startsWith('#')) return { kind: 'title', title: text.slice(1).trim() };
-  const heading = /^(for|approach|in|start|end|people|lanes|with)\s*:\s*/i.exec(text);
+  const heading = /^(for|tags|approach|in|start|end|people|lanes|with)\s*:\s*/i.exec(text);
   if (!heading) return undefined;
   const column = heading[0].length + 1;
   const value = text.slice(heading[0].length);
@@ -17,8 +18,10 @@ export function readHeading(text: string): ReadLine | undefined {
   switch (name) {
     case 'for':
       return { kind: 'purpose', purpose: value };
+    case 'tags':
+      return { kind: 'tags', tags: readTags(value) };
     case 'approach':
-      return { kind: 'approach', approach: readApproach(value, column) };
+      return { kind: 'approach', approach: readApproach(value, column, approaches) };
     case 'in':
       return { kind: 'available', available: readAvailable(value, column) };
     case 'start':
@@ -36,14 +39,14 @@ export function readHeading(text: string): ReadLine | undefined {
   }
 }
 
-function readApproach(value: string, column: number): string {
+function readApproach(value: string, column: number, approaches: readonly Approach[]): string {
   const typed = plainName(value);
-  const found = APPROACHES.find(({ id, name }) => id === typed || plainName(name) === typed);
+  const found = approaches.find(({ id, name }) => id === typed || plainName(name) === typed);
   if (!found)
     throw new Unreadable(
       column,
       'the name of an approach',
-      APPROACHES.map(({ name }) => name.toLowerCase()),
+      approaches.map(({ name }) => name.toLowerCase()),
     );
   return found.id;
 }

@@ -1,3 +1,6 @@
+import type { Approach } from '../approach/approach.ts';
+import { APPROACHES } from '../approach/approaches.ts';
+import { usualSetRest } from '../dose/trade.ts';
 import { MOST_ROUNDS } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
@@ -17,11 +20,17 @@ import { COUNT, countRange, DURATION, durationRange, Scanner } from './scanner.t
  * @param id given to the slot, where the line is one
  * @param lineNumber the line's number in the text it comes from, for the problem
  */
-export function readLine(line: string, library: DrillLibrary, id: string, lineNumber = 1): ReadLine {
+export function readLine(
+  line: string,
+  library: DrillLibrary,
+  id: string,
+  lineNumber = 1,
+  approaches: readonly Approach[] = APPROACHES,
+): ReadLine {
   const text = line.trim();
   if (text === '') return { kind: 'blank' };
   try {
-    return readHeading(text) ?? readBlock(text) ?? { kind: 'slot', slot: readSlot(text, library, id) };
+    return readHeading(text, approaches) ?? readBlock(text) ?? { kind: 'slot', slot: readSlot(text, library, id) };
   } catch (error) {
     if (!(error instanceof Unreadable)) throw error;
     const indent = line.length - line.trimStart().length;
@@ -76,7 +85,7 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
     sides: words.sides ?? (words.extra ? 'each' : words.dose && allowsBoth ? 'both' : usual.sides),
     extra: words.extra ?? null,
     sets: words.sets ?? ONE_SET,
-    setRest: words.setRest ?? usual.setRest,
+    setRest: words.setRest ?? usualSetRest(words.dose ?? usual.dose),
     rest: words.rest ?? 0,
     pinned: words.pinned ?? false,
     optional: words.optional ?? false,

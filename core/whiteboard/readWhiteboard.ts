@@ -1,3 +1,5 @@
+import type { Approach } from '../approach/approach.ts';
+import { APPROACHES } from '../approach/approaches.ts';
 import { emptyCircuit, type Block, type Circuit, type Line, type UnreadLine } from '../circuit/circuit.ts';
 import { newBlock } from '../circuit/edit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
@@ -17,11 +19,16 @@ export interface WhiteboardReading {
  *
  * @param untitled the title where the text has none
  */
-export function readWhiteboard(text: string, library: DrillLibrary, untitled = 'Untitled circuit'): WhiteboardReading {
+export function readWhiteboard(
+  text: string,
+  library: DrillLibrary,
+  untitled = 'Untitled circuit',
+  approaches: readonly Approach[] = APPROACHES,
+): WhiteboardReading {
   const draft = new Draft(untitled);
   text.split(/\r\n|\r|\n/).forEach((line, index) => {
     const number = index + 1;
-    draft.add(readLine(line, library, `line-${number}`, number), line, number, library);
+    draft.add(readLine(line, library, `line-${number}`, number, approaches), line, number, library);
   });
   return draft.reading();
 }
@@ -46,6 +53,9 @@ class Draft {
         return this.addTitle(read.title, line, number);
       case 'purpose':
         this.circuit = { ...this.circuit, purpose: read.purpose };
+        return;
+      case 'tags':
+        this.circuit = { ...this.circuit, tags: read.tags };
         return;
       case 'approach':
         this.circuit = { ...this.circuit, approach: read.approach };

@@ -209,7 +209,7 @@ describe('a whole whiteboard', () => {
       }),
       { numRuns: 10_000 },
     );
-  });
+  }, 60_000);
 
   it('writes the way a coach would', () => {
     const lines = [

@@ -1,23 +1,30 @@
 import { timeOfDay } from '../circuit/wallClock.ts';
-import { approachOf } from '../approach/approaches.ts';
+import type { Approach } from '../approach/approach.ts';
+import { APPROACHES, approachOf } from '../approach/approaches.ts';
 import type { Block, Circuit, Line, Slot } from '../circuit/circuit.ts';
 import type { Dose, Tempo } from '../dose/dose.ts';
 import { USUAL_PACE, type DistanceDose } from '../dose/distance.ts';
 import type { RampDose } from '../dose/ramp.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
-import { USUAL_HOLD_MOVE_SECONDS, USUAL_SET_REST_SECONDS } from '../dose/trade.ts';
+import { rampUp, type LiftDose } from '../dose/lift.ts';
+import { USUAL_HOLD_MOVE_SECONDS, usualSetRest } from '../dose/trade.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import type { Range, Seconds } from '../units.ts';
 
 /** Writes a circuit as whiteboard text that reads back as the same circuit, ids apart. */
-export function writeWhiteboard(circuit: Circuit, library: DrillLibrary): string {
-  const { title, purpose, approach, available, clock, people, lanes } = circuit;
+export function writeWhiteboard(
+  circuit: Circuit,
+  library: DrillLibrary,
+  approaches: readonly Approach[] = APPROACHES,
+): string {
+  const { title, purpose, tags, approach, available, clock, people, lanes } = circuit;
   const headings = [
     `# ${title}`,
     ...(purpose ? [`for: ${purpose}`] : []),
-    ...(approach ? [`approach: ${approachOf(approach).name.toLowerCase()}`] : []),
+    ...(tags.length > 0 ? [`tags: ${tags.join(', ')}`] : []),
+    ...(approach ? [`approach: ${approachOf(approach, approaches).name.toLowerCase()}`] : []),
     ...(available ? [`in: ${writeClock(available)}`] : []),
     ...(clock ? [`${clock.of}: ${timeOfDay(clock.minute * 60)}`] : []),
     ...(people ? [`people: ${people}`] : []),
@@ -67,7 +74,7 @@ export function writeDose(slot: Slot, drill: Drill): string {
   const words = [
     ...writeSetsAndDose(slot, drill),
     slot.extra && slot.sides !== 'both' ? `${slot.extra.side} +${slot.extra.more}` : '',
-    slot.setRest === USUAL_SET_REST_SECONDS ? '' : `set rest ${slot.setRest}s`,
+    slot.setRest === usualSetRest(slot.dose) ? '' : `set rest ${slot.setRest}s`,
     slot.rest ? `rest ${slot.rest}s` : '',
     slot.pinned ? '!' : '',
     slot.optional ? '?' : '',
@@ -93,6 +100,8 @@ function writeAmount(dose: Dose): string {
       return writeDistance(dose);
     case 'ramp':
       return writeRamp(dose);
+    case 'lift':
+      return writeLift(dose);
     case 'time':
       return `${writeRange(dose.seconds)}s`;
     case 'feel':
@@ -139,6 +148,12 @@ function writeDistanceDetails({ pace, percents, step }: DistanceDose): readonly 
 function writeRamp({ from, to, unit, grade, steps, each }: RampDose): string {
   const climb = unit === 'effort' ? `effort ${from}>${to}` : `${from}>${to} ${unit}`;
   return `ramp ${climb}${grade > 0 ? ` at ${grade}%` : ''} ${steps}x${writeRange(each)}s`;
+}
+
+function writeLift({ load, unit, reps, steps }: LiftDose): string {
+  const words = (of: LiftDose['steps']) => of.map((step) => ` ${step.percent}%x${step.reps}`).join('');
+  const own = words(steps);
+  return `lift ${load}${unit} x${reps}${own === words(rampUp(reps)) ? '' : own}`;
 }
 
 /** A tempo as written after @: "3s" or "2-1-2". */

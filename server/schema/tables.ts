@@ -1,4 +1,7 @@
+import { USUAL_PLATES, type Plates } from '@prompt-spark/core/dose/lift';
+import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { sql } from 'drizzle-orm';
 import {
@@ -23,6 +26,8 @@ const now = sql`now()`;
 export const studio = pgTable('studio', {
   studioId: uuid('studio_id').primaryKey(),
   name: text('name').notNull(),
+  /** The approach of circuits that name none; empty for the first that ships. */
+  defaultApproach: text('default_approach').notNull().default(''),
   isDemo: boolean('is_demo').notNull().default(false),
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().default(now),
 });
@@ -79,6 +84,7 @@ export const site = pgTable(
     mats: integer('mats').notNull(),
     loopBands: integer('loop_bands').notNull(),
     walls: integer('walls').notNull(),
+    plates: jsonb('plates').$type<Plates>().notNull().default(USUAL_PLATES.kg),
   },
   (table) => [unique('site_in_studio').on(table.studioId, table.id)],
 );
@@ -128,6 +134,20 @@ export const studioDrill = pgTable(
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.id] })],
+);
+
+/** What a studio holds to beside what ships: an approach, or a main session. */
+export const standard = pgTable(
+  'standard',
+  {
+    studioId: studioId(),
+    kind: text('kind').$type<'approach' | 'main session'>().notNull(),
+    id: text('id').notNull(),
+    version: integer('version').notNull(),
+    document: jsonb('document').$type<Approach | MainSession>().notNull(),
+    takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
+  },
+  (table) => [primaryKey({ columns: [table.studioId, table.kind, table.id] })],
 );
 
 export const plannedSession = pgTable(

@@ -5,14 +5,17 @@ import {
   mdiHumanHandsup,
   mdiLogoutVariant,
   mdiNotebookOutline,
+  mdiStoreCogOutline,
 } from '@mdi/js';
 import { useRouter } from 'vue-router';
 import { useAccountStore } from '../stores/account.ts';
 import { useLibraryStore } from '../stores/library.ts';
+import { useStandardsStore } from '../stores/standards.ts';
 
 /** The way between the screens: a rail at the side, a bar at the foot of a phone. */
 const account = useAccountStore();
 const library = useLibraryStore();
+const standards = useStandardsStore();
 const router = useRouter();
 
 const places = [
@@ -20,11 +23,13 @@ const places = [
   { to: '/circuits', name: 'Circuits', icon: mdiFormatListBulleted },
   { to: '/drills', name: 'Drills', icon: mdiHumanHandsup },
   { to: '/log', name: 'Log', icon: mdiNotebookOutline },
+  { to: '/studio', name: 'Studio', icon: mdiStoreCogOutline },
 ] as const;
 
 async function signOut(): Promise<void> {
   await account.signOut();
   library.forget();
+  standards.forget();
   await router.push('/door');
 }
 </script>

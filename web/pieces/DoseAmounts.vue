@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Dose } from '@prompt-spark/core';
+import { USUAL_RAMP_UP, type LiftDose } from '@prompt-spark/core/dose/lift';
 import type { Tempo } from '@prompt-spark/core/dose/dose';
 import { MOST_POSITIONS } from '@prompt-spark/core/circuit/bounds';
 import { just } from '@prompt-spark/core/units';
@@ -7,11 +8,12 @@ import { readTempoText } from '@prompt-spark/core/whiteboard/tempo';
 import { writeTempo } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { ref, watch } from 'vue';
 import DistanceAmounts from './DistanceAmounts.vue';
+import LiftAmounts from './LiftAmounts.vue';
 import RampAmounts from './RampAmounts.vue';
 import TextAmount from './TextAmount.vue';
 
-/** The amounts of a dose of any kind. */
-const { dose } = defineProps<{ dose: Dose }>();
+/** The amounts of a dose of any kind. A lift climbs by a table of steps. */
+const { dose, rampUp = USUAL_RAMP_UP } = defineProps<{ dose: Dose; rampUp?: LiftDose['steps'] }>();
 const emit = defineEmits<{ change: [dose: Dose, field: string] }>();
 
 const tempoText = ref('');
@@ -62,6 +64,12 @@ function typeTempo(text: string): void {
   <DistanceAmounts
     v-else-if="dose.kind === 'distance'"
     :dose="dose"
+    @change="(next, field) => emit('change', next, field)"
+  />
+  <LiftAmounts
+    v-else-if="dose.kind === 'lift'"
+    :dose="dose"
+    :table="rampUp"
     @change="(next, field) => emit('change', next, field)"
   />
   <RampAmounts v-else-if="dose.kind === 'ramp'" :dose="dose" @change="(next, field) => emit('change', next, field)" />

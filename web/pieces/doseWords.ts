@@ -1,5 +1,7 @@
 import type { Dose, Drill, Slot } from '@prompt-spark/core';
-import type { DistanceDose } from '@prompt-spark/core/dose/distance';
+import { rampSteps } from '@prompt-spark/core/dose/ramp';
+import { liftSets, type Plates } from '@prompt-spark/core/dose/lift';
+import { stepsOf, USUAL_FLOOR, type DistanceDose, type Floor } from '@prompt-spark/core/dose/distance';
 import { countedPerSide } from '@prompt-spark/core/dose/workSeconds';
 import type { Tempo } from '@prompt-spark/core/dose/dose';
 import { handlingOf } from '@prompt-spark/core/drills/kit';
@@ -10,11 +12,17 @@ export function rangeWords({ low, high }: Range): string {
   return low === high ? String(low) : `${low}–${high}`;
 }
 
-/** A slot's dose as a coach says it: "4 a side, alternating · 3 s each · rest 10 s · loop band". */
-export function doseWords(slot: Slot, drill: Drill): string {
+/** Where a dose is done: what loads a bar there, and how long its lanes are. */
+export interface DosePlace {
+  readonly plates?: Plates | undefined;
+  readonly floor?: Floor | undefined;
+}
+
+/** A slot's dose as a coach says it: "4 a side, alternating · 3 s each · rest 10 s · loop band". Loads are rounded to a site's plates. */
+export function doseWords(slot: Slot, drill: Drill, { plates, floor = USUAL_FLOOR }: DosePlace = {}): string {
   const sets = slot.sets.high > 1 ? `${rangeWords(slot.sets)} sets of ` : '';
   const words = [
-    sets + amountWords(slot.dose) + sideWords(slot, drill),
+    sets + amountWords(slot.dose, floor, plates) + sideWords(slot, drill),
     slot.extra && slot.sides !== 'both' ? `${slot.extra.more} more on the ${slot.extra.side}` : '',
     slot.dose.kind === 'reps' ? tempoWords(slot.dose.tempo) : '',
     slot.dose.kind === 'distance' ? `${slot.dose.pace.amount} ${slot.dose.pace.unit}` : '',
@@ -24,19 +32,25 @@ export function doseWords(slot: Slot, drill: Drill): string {
   return words.filter((word) => word !== '').join(' · ');
 }
 
-function amountWords(dose: Dose): string {
+function amountWords(dose: Dose, floor: Floor, plates?: Plates): string {
   switch (dose.kind) {
     case 'time':
       return `${rangeWords(dose.seconds)} s`;
     case 'feel':
       return `${rangeWords(dose.seconds)} s by feel`;
     case 'distance':
-      return distanceWords(dose);
+      return distanceWords(dose, floor);
+    case 'lift': {
+      const sets = liftSets(dose, plates).map(({ load, reps }) => `${load} × ${reps}`);
+      return `${sets.join(', ')} on the way to ${dose.load} ${dose.unit} × ${dose.reps}`;
+    }
     case 'ramp': {
       const unit = dose.unit === 'effort' ? '' : ` ${dose.unit}`;
       const grade = dose.grade > 0 ? ` at ${dose.grade} %` : '';
       const name = dose.unit === 'effort' ? 'effort ' : '';
-      return `${dose.steps} × ${rangeWords(dose.each)} s, ${name}${dose.from} → ${dose.to}${unit}${grade}`;
+      const stages = rampSteps(dose).map((stage) => Number(stage.toFixed(1)));
+      const climb = stages.length > 6 ? `${dose.from} → ${dose.to}` : stages.join(' → ');
+      return `${dose.steps} × ${rangeWords(dose.each)} s, ${name}${climb}${unit}${grade}`;
     }
     case 'reps':
       return rangeWords(dose.count);
@@ -47,7 +61,8 @@ function amountWords(dose: Dose): string {
   }
 }
 
-function distanceWords({ length, lengths, percents, step }: DistanceDose): string {
+function distanceWords(dose: DistanceDose, floor: Floor): string {
+  const { length, lengths, percents } = dose;
   const one = length.of === 'measure' ? `${length.measure.amount} ${length.measure.unit}` : '';
   const word = length.of === 'lap' ? 'lap' : 'length';
   const plural = lengths.high === 1 ? '' : 's';
@@ -58,7 +73,8 @@ function distanceWords({ length, lengths, percents, step }: DistanceDose): strin
         ? one
         : `${rangeWords(lengths)} × ${one}`;
   const shares = percents.length > 0 ? ` at ${percents.join(', ')} %` : '';
-  return far + shares + (step ? `, steps of ${step.amount} ${step.unit}` : '');
+  const steps = stepsOf(dose, floor);
+  return far + shares + (steps === undefined ? '' : `, ${steps} steps a length`);
 }
 
 function sideWords({ sides, dose }: Slot, drill: Drill): string {

@@ -5,6 +5,8 @@ import {
   carryLine,
   changeSlot,
   duplicateLine,
+  linesWith,
+  moveToBlock,
   placeOf,
   replaceLine,
   takeOutLine,
@@ -17,6 +19,7 @@ import type { ReadLine } from '@prompt-spark/core/whiteboard/reading';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { useLibraryStore } from './library.ts';
+import { useStandardsStore } from './standards.ts';
 import { useSheetStore } from './sheet.ts';
 
 /** What a whiteboard line would do if it were entered now. */
@@ -30,16 +33,25 @@ export interface Preview {
 export const useDeskStore = defineStore('desk', () => {
   const sheet = useSheetStore();
   const library = useLibraryStore();
+  const standards = useStandardsStore();
   const cursor = ref<Cursor>({ blockId: '', lineId: '' });
   const openId = ref('');
   /** Counts drops: dragging moves elements behind Vue's back, so the lists are drawn anew after each. */
   const drops = ref(0);
   const selectedId = computed(() => cursor.value.lineId);
+  /** Rows picked beside the selected one; empty where only one is selected. */
+  const picked = ref<ReadonlySet<string>>(new Set());
+  /** Every row that a key or button acts on. */
+  const acted = computed<ReadonlySet<string>>(() => {
+    const present = new Set(lineIds(sheet.circuit).filter((id) => picked.value.has(id)));
+    return present.size > 1 ? present : new Set(selectedId.value === '' ? [] : [selectedId.value]);
+  });
   const newId = (): string => crypto.randomUUID();
 
   function select(lineId: string): void {
     const place = placeOf(sheet.circuit, lineId);
     if (place) cursor.value = { blockId: place.blockId, lineId };
+    picked.value = new Set();
     if (openId.value !== lineId) openId.value = '';
   }
 
@@ -47,6 +59,34 @@ export const useDeskStore = defineStore('desk', () => {
   function enterBlock(blockId: string): void {
     cursor.value = { blockId, lineId: '' };
     openId.value = '';
+  }
+
+  /** Adds a row to those picked, or leaves it out of them. */
+  function pick(lineId: string): void {
+    const present = new Set(picked.value.size > 0 ? picked.value : [selectedId.value].filter(Boolean));
+    if (present.has(lineId)) present.delete(lineId);
+    else present.add(lineId);
+    openId.value = '';
+    picked.value = present;
+  }
+
+  /** Picks every row from the selected one to another. */
+  function pickTo(lineId: string): void {
+    const ids = lineIds(sheet.circuit);
+    const [from, to] = [ids.indexOf(selectedId.value), ids.indexOf(lineId)];
+    if (from < 0 || to < 0) return select(lineId);
+    openId.value = '';
+    picked.value = new Set(ids.slice(Math.min(from, to), Math.max(from, to) + 1));
+  }
+
+  /** Grows or shrinks the picked rows by one, away from or towards the selected one. */
+  function stretch(by: -1 | 1): void {
+    const ids = lineIds(sheet.circuit);
+    const from = ids.indexOf(selectedId.value);
+    const indexes = [...picked.value].map((id) => ids.indexOf(id)).filter((index) => index >= 0);
+    const edge = indexes.length < 2 ? from : Math.max(...indexes) > from ? Math.max(...indexes) : Math.min(...indexes);
+    const to = ids[edge + by];
+    if (to !== undefined) pickTo(to);
   }
 
   function step(by: -1 | 1): void {
@@ -58,7 +98,7 @@ export const useDeskStore = defineStore('desk', () => {
   }
 
   function read(text: string, id = newId()): ReadLine {
-    return readLine(text, library.library, id);
+    return readLine(text, library.library, id, 1, standards.approaches);
   }
 
   function added(from: Added, line: ReadLine): Added {
@@ -107,16 +147,39 @@ export const useDeskStore = defineStore('desk', () => {
     return undefined;
   }
 
-  function takeOut(lineId = selectedId.value): void {
-    const next = neighbourOf(sheet.circuit, lineId);
-    sheet.changeCircuit((circuit) => takeOutLine(circuit, lineId));
-    if (lineId === selectedId.value) select(next);
+  /** Takes out a row, or all that are picked. */
+  function takeOut(lineId?: string): void {
+    const gone = lineId === undefined ? acted.value : new Set([lineId]);
+    const last = [...gone].at(-1);
+    if (last === undefined) return;
+    const next = neighbourOf(sheet.circuit, last);
+    const leaves = gone.has(selectedId.value);
+    sheet.changeCircuit((circuit) => [...gone].reduce((so, id) => takeOutLine(so, id), circuit));
+    if (leaves) select(placeOf(sheet.circuit, next) ? next : (lineIds(sheet.circuit).at(-1) ?? ''));
   }
 
+  /** Doubles every row acted on, each copy after its own. */
   function duplicate(): void {
-    const id = newId();
-    sheet.changeCircuit((circuit) => duplicateLine(circuit, selectedId.value, id));
-    select(id);
+    const copies = [...acted.value].map((id) => ({ id, copy: newId() }));
+    sheet.changeCircuit((circuit) => copies.reduce((so, { id, copy }) => duplicateLine(so, id, copy), circuit));
+    const last = copies.at(-1);
+    if (last) select(last.copy);
+  }
+
+  /** Pins or unpins every slot acted on, or makes it optional: on unless all of them are so already. */
+  function toggle(mark: 'pinned' | 'optional'): void {
+    const slots = linesWith(sheet.circuit, acted.value).filter((line) => line.kind === 'slot');
+    const on = !slots.every((slot) => slot[mark]);
+    sheet.changeCircuit((circuit) =>
+      slots.reduce((so, { id }) => changeSlot(so, id, (slot) => ({ ...slot, [mark]: on })), circuit),
+    );
+  }
+
+  /** Carries every row acted on to the end of a block. */
+  function moveTo(blockId: string): void {
+    sheet.changeCircuit((circuit) => moveToBlock(circuit, acted.value, blockId));
+    const place = placeOf(sheet.circuit, selectedId.value);
+    if (place) cursor.value = { ...cursor.value, blockId: place.blockId };
   }
 
   function carry(by: -1 | 1): void {
@@ -137,10 +200,14 @@ export const useDeskStore = defineStore('desk', () => {
   return {
     cursor,
     selectedId,
+    acted,
     openId,
     drops,
     select,
     enterBlock,
+    pick,
+    pickTo,
+    stretch,
     step,
     preview,
     enter,
@@ -149,6 +216,8 @@ export const useDeskStore = defineStore('desk', () => {
     rewrite,
     takeOut,
     duplicate,
+    toggle,
+    moveTo,
     carry,
     changeSelected,
     toggleOpen,

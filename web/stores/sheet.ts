@@ -17,6 +17,7 @@ import { request, ServerAway } from '../api/request.ts';
 import { CircuitKeeper, draftKeep, type SaveState } from '../saving/circuitKeeper.ts';
 import { beginHistory, changed, redone, undone, type History } from './history.ts';
 import { useLibraryStore } from './library.ts';
+import { useStandardsStore } from './standards.ts';
 
 /** A change to the whole draft that leaves the rest as it is. */
 export type DraftChange = (draft: CircuitDraft) => CircuitDraft;
@@ -24,6 +25,7 @@ export type DraftChange = (draft: CircuitDraft) => CircuitDraft;
 /** The circuit on the desk: its draft with undo, its timeline, and how saving stands. */
 export const useSheetStore = defineStore('sheet', () => {
   const library = useLibraryStore();
+  const standards = useStandardsStore();
   const id = ref('');
   const history = shallowRef<History<CircuitDraft>>(
     beginHistory({ circuit: emptyCircuit(''), groupId: null, siteId: null }),
@@ -41,13 +43,14 @@ export const useSheetStore = defineStore('sheet', () => {
     const { clock } = circuit.value;
     return clock ? startsAt(clock, timeline.value.total.plan) : undefined;
   });
-  const session = computed(() => mainSessionOf(circuit.value.purpose));
+  const approach = computed(() => approachOf(circuit.value.approach, standards.approaches));
+  const session = computed(() => mainSessionOf(circuit.value.purpose, standards.sessions));
   const findings = computed(() =>
     reviewCircuit(
       peopled.value,
       {
         setting: setting.value,
-        approach: approachOf(circuit.value.approach),
+        approach: approach.value,
         kitCounts: site.value ? { mat: site.value.mats, 'loop band': site.value.loopBands } : {},
         ...(session.value ? { session: session.value } : {}),
       },
@@ -62,7 +65,7 @@ export const useSheetStore = defineStore('sheet', () => {
   async function open(circuitId: string): Promise<void> {
     close();
     id.value = circuitId;
-    await library.load();
+    await Promise.all([library.load(), standards.load()]);
     const { record, left } = await recordOrLeft(circuitId);
     keeper = new CircuitKeeper(circuitId, record, {
       send: (to, save) => request(ROUTES.saveCircuit, circuitRecordSchema, { id: to, body: save }),
@@ -108,6 +111,7 @@ export const useSheetStore = defineStore('sheet', () => {
     circuit,
     setting,
     begins,
+    approach,
     session,
     findings,
     timeline,

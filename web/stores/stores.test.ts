@@ -16,6 +16,7 @@ const record = { id: ID, version: 1, savedAt: '2026-11-25T19:42:00.000Z', groupI
 /** A server with the invented drills and one empty circuit. */
 function answer(method: string, path: string, body: unknown): Answer {
   if (path === '/api/drills') return { status: 200, body: testDrills };
+  if (path === '/api/standards') return { status: 200, body: { defaultApproach: '', approaches: [], sessions: [] } };
   if (path === '/api/places') return { status: 200, body: { sites: [], groups: [] } };
   if (method === 'GET') return { status: 200, body: { ...record, circuit: emptyCircuit('New circuit') } };
   const { circuit, version } = body as { circuit: unknown; version: number };
@@ -93,6 +94,33 @@ describe('the desk', () => {
     expect(desk.openId).toBe(desk.selectedId);
     desk.step(-1);
     expect(desk.openId).toBe('');
+  });
+
+  it('picks several rows and acts on all of them as one change', async () => {
+    const { sheet, desk } = await opened();
+    desk.enterAll('raise\nrun 20s\nmobilise\ntall reach 30s\ntall reach 40s\nrun 30s');
+    const ids = sheet.circuit.blocks.flatMap(({ lines }) => lines.map(({ id }) => id));
+    desk.select(ids[1] ?? '');
+    desk.stretch(1);
+    desk.stretch(1);
+    desk.stretch(-1);
+    expect([...desk.acted]).toEqual([ids[1], ids[2]]);
+    desk.toggle('pinned');
+    expect(sheet.circuit.blocks[1]?.lines.map((line) => line.kind === 'slot' && line.pinned)).toEqual([
+      true,
+      true,
+      false,
+    ]);
+    desk.moveTo(sheet.circuit.blocks[0]?.id ?? '');
+    expect(rows(sheet)).toEqual([
+      ['raise', 'run', 'tall-reach', 'tall-reach'],
+      ['mobilise', 'run'],
+    ]);
+    desk.pick(ids[0] ?? '');
+    desk.takeOut();
+    expect(rows(sheet)).toEqual([['raise'], ['mobilise', 'run']]);
+    sheet.undo();
+    expect(rows(sheet)[0]).toEqual(['raise', 'run', 'tall-reach', 'tall-reach']);
   });
 
   it('puts a drill in with its usual dose', async () => {

@@ -15,7 +15,8 @@ const about = computed(() => {
   const { circuit, groupId } = record;
   const drills = allSlots(circuit).length;
   const parts = [library.groupOf(groupId)?.name, circuit.purpose, `${drills} drill${drills === 1 ? '' : 's'}`];
-  return [...parts, circuit.available ? `in ${clock(circuit.available)}` : ''].filter(Boolean).join(' · ');
+  const time = circuit.available ? `in ${clock(circuit.available)}` : '';
+  return [...parts, time, circuit.tags.join(', ')].filter(Boolean).join(' · ');
 });
 </script>
 

@@ -8,18 +8,20 @@ import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
+import { useStandardsStore } from '../../stores/standards.ts';
 import StartFrom from './StartFrom.vue';
 import CircuitCard from './CircuitCard.vue';
 
 /** Every circuit of the studio, with its fuse; a new one begins here. */
 const library = useLibraryStore();
+const standards = useStandardsStore();
 const circuits = useCircuitsStore();
 const router = useRouter();
 const wanted = ref('');
 const gone = ref<{ id: string; title: string } | null>(null);
 const trouble = ref('');
 const starting = ref(false);
-const loading = useLoading(() => Promise.all([library.load(), circuits.load()]));
+const loading = useLoading(() => Promise.all([library.load(), standards.load(), circuits.load()]));
 
 const index = computed(() => {
   const search = new MiniSearch<{ id: string; text: string }>({
@@ -32,6 +34,7 @@ const index = computed(() => {
       text: [
         circuit.title,
         circuit.purpose,
+        ...circuit.tags,
         library.groupOf(groupId)?.name ?? '',
         ...allSlots(circuit).map(({ drillId }) => library.drillOf(drillId)?.name ?? ''),
       ].join(' '),
@@ -39,11 +42,19 @@ const index = computed(() => {
   );
   return search;
 });
+const tags = computed(() => [...new Set(circuits.records.flatMap(({ circuit }) => circuit.tags))].toSorted());
+const tag = ref('');
 const shown = computed(() => {
-  if (wanted.value.trim() === '') return circuits.records;
+  const tagged = circuits.records.filter(({ circuit }) => tag.value === '' || circuit.tags.includes(tag.value));
+  if (wanted.value.trim() === '') return tagged;
   const found = new Set(index.value.search(wanted.value).map(({ id }) => String(id)));
-  return circuits.records.filter(({ id }) => found.has(id));
+  return tagged.filter(({ id }) => found.has(id));
 });
+
+function showAll(): void {
+  wanted.value = '';
+  tag.value = '';
+}
 
 function write(): Promise<void> {
   return keep(emptyCircuit('New circuit'), library.places.sites[0]?.id ?? null);
@@ -77,7 +88,7 @@ async function bringBack(): Promise<void> {
       <v-text-field
         v-model="wanted"
         class="search"
-        label="Find by title, purpose, group or drill"
+        label="Find by title, purpose, group, tag or drill"
         clearable
         density="compact"
         @click:clear="wanted = ''"
@@ -88,14 +99,27 @@ async function bringBack(): Promise<void> {
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <LoadingGate :loading="loading">
       <StartFrom v-if="starting" @take="keep" @close="starting = false" />
+      <p v-if="tags.length" class="tags" role="group" aria-label="Tags">
+        <v-chip
+          v-for="one in tags"
+          :key="one"
+          tag="button"
+          size="large"
+          :variant="tag === one ? 'flat' : 'outlined'"
+          :color="tag === one ? 'primary' : undefined"
+          :aria-pressed="tag === one"
+          @click="tag = tag === one ? '' : one"
+          >{{ one }}</v-chip
+        >
+      </p>
       <ul v-if="shown.length" class="cards">
         <li v-for="record in shown" :key="record.id">
           <CircuitCard :record="record" @take-out="takeOut(record.id, record.circuit.title)" />
         </li>
       </ul>
       <div v-else-if="circuits.records.length" class="empty">
-        <h2>No circuit answers to “{{ wanted }}”</h2>
-        <v-btn variant="outlined" @click="wanted = ''">Show them all</v-btn>
+        <h2>No circuit answers to “{{ wanted || tag }}”</h2>
+        <v-btn variant="outlined" @click="showAll">Show them all</v-btn>
       </div>
       <div v-else class="empty">
         <h2>No circuits yet</h2>
@@ -124,6 +148,12 @@ header {
   flex: 1 1 16rem;
   max-width: 24rem;
   margin-left: auto;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  margin-bottom: 1rem;
 }
 .cards {
   display: grid;

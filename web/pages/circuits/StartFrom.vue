@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { Circuit } from '@prompt-spark/core';
-import { APPROACHES, approachOf } from '@prompt-spark/core/approach/approaches';
+import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { templateFrom } from '@prompt-spark/core/approach/template';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
 import type { Space } from '@prompt-spark/core/drills/drill';
 import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import { just, type Range } from '@prompt-spark/core/units';
@@ -13,20 +12,22 @@ import { phaseName } from '../../pieces/fuseShape.ts';
 import TextAmount from '../../pieces/TextAmount.vue';
 import { timeCircuit } from '@prompt-spark/core';
 import { useLibraryStore } from '../../stores/library.ts';
+import { useStandardsStore } from '../../stores/standards.ts';
 
 /** A first circuit from an approach, the main session, the minutes, the kit and the room; shown before it is taken. */
 const emit = defineEmits<{ take: [circuit: Circuit, siteId: string | null]; close: [] }>();
 const library = useLibraryStore();
 
-const approachId = ref<string>(APPROACHES[0].id);
+const standards = useStandardsStore();
+const approachId = ref(standards.approaches[0]?.id ?? '');
 const sessionId = ref('mixed-circuit');
 const minutes = ref<Range>(just(480));
 const kit = ref<Kit[]>([]);
 const room = ref<'spot' | 'mat' | 'lane'>('mat');
 const siteId = ref(library.places.sites[0]?.id ?? '');
 
-const approaches = APPROACHES.map(({ id, name }) => ({ value: id, title: name }));
-const sessions = MAIN_SESSIONS.map(({ id, name }) => ({ value: id, title: name }));
+const approaches = computed(() => standards.approaches.map(({ id, name }) => ({ value: id, title: name })));
+const sessions = computed(() => standards.sessions.map(({ id, name }) => ({ value: id, title: name })));
 const things = KIT.map((value) => ({ value, title: phaseName(value) }));
 const sites = computed(() => library.places.sites.map(({ id, name }) => ({ value: id, title: name })));
 const ROOMS = [
@@ -40,7 +41,7 @@ const SPACES: Readonly<Record<'spot' | 'mat' | 'lane', readonly Space[]>> = {
   lane: ['spot', 'stride', 'mat', 'lane'],
 };
 
-const approach = computed(() => approachOf(approachId.value));
+const approach = computed(() => approachOf(approachId.value, standards.approaches));
 /** Mats and lanes are room, not kit to be fetched. */
 const there = computed<readonly Kit[]>(() => [
   ...kit.value,
@@ -48,7 +49,7 @@ const there = computed<readonly Kit[]>(() => [
   ...(room.value === 'lane' ? (['lane'] as const) : []),
 ]);
 const circuit = computed(() => {
-  const session = MAIN_SESSIONS.find(({ id }) => id === sessionId.value);
+  const session = standards.sessions.find(({ id }) => id === sessionId.value);
   const wish = {
     approach: approach.value,
     available: minutes.value.high,

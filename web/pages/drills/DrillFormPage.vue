@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import FormTrouble from '../../pieces/FormTrouble.vue';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import DrillFacts from './DrillFacts.vue';
@@ -30,7 +31,6 @@ const { errors, trouble, busy, submit } = useForm(drillSchema, async (drill) => 
   await library.keepDrill(drill, id === null ? null : library.versionOf(id));
   await router.push(`/drills/${drill.id}`);
 });
-const wrong = computed(() => Object.entries(errors.value));
 </script>
 
 <template>
@@ -41,12 +41,7 @@ const wrong = computed(() => Object.entries(errors.value));
         <DrillFacts v-model="draft" :errors="errors" />
         <DrillGives v-model="draft" />
         <DrillRungs v-model="draft" />
-        <div v-if="trouble || wrong.length" class="bad" role="alert">
-          <p>{{ trouble || 'Put this right, then keep it:' }}</p>
-          <ul>
-            <li v-for="[path, message] in wrong" :key="path">{{ message }}</li>
-          </ul>
-        </div>
+        <FormTrouble :trouble="trouble" :errors="errors" />
         <div class="acts">
           <v-btn type="submit" :loading="busy">Keep the drill</v-btn>
           <v-btn variant="text" :to="id === null ? '/drills' : `/drills/${id}`">Leave it</v-btn>
@@ -65,11 +60,5 @@ const wrong = computed(() => Object.entries(errors.value));
 .acts {
   display: flex;
   gap: 0.5rem;
-}
-.bad {
-  color: var(--brick);
-}
-.bad ul {
-  padding-left: 1.25rem;
 }
 </style>

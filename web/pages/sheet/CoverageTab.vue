@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { closersOf, coverageOf, gapsIn, GAP_BELOW, missingPlanes } from '@prompt-spark/core/coverage/coverageOf';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
 import type { Target } from '@prompt-spark/core/drills/target';
 import { computed } from 'vue';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
+import { useStandardsStore } from '../../stores/standards.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 
 /** How far the circuit prepares for the main session: the greatest lack first, with drills that would close it. */
@@ -21,7 +21,7 @@ const left = computed(() => {
   return available > 0 ? Math.max(0, available - sheet.timeline.total.plan) : 120;
 });
 const closers = (target: Target) => closersOf(target, sheet.circuit, library.library, left.value);
-const sessions = MAIN_SESSIONS.map(({ name }) => name);
+const sessions = computed(() => useStandardsStore().sessions.map(({ name }) => name));
 const said = (target: Target) => target.replace(' · ', ': ');
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 

@@ -4,9 +4,11 @@ import type { Dose, Drill, Sides, Slot } from '@prompt-spark/core';
 import { MOST_SETS } from '@prompt-spark/core/circuit/bounds';
 import { changeSlot } from '@prompt-spark/core/circuit/edit';
 import { startingDose } from '@prompt-spark/core/dose/startingDose';
+import { usualSetRest } from '@prompt-spark/core/dose/trade';
 import { just } from '@prompt-spark/core/units';
 import { writeLine } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { computed } from 'vue';
+import { phaseName } from '../../pieces/fuseShape.ts';
 import TextAmount from '../../pieces/TextAmount.vue';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
@@ -27,6 +29,7 @@ const KINDS: readonly { readonly value: Dose['kind']; readonly title: string }[]
   { value: 'distance', title: 'Distance' },
   { value: 'ramp', title: 'Ramp' },
   { value: 'feel', title: 'By feel' },
+  { value: 'lift', title: 'Lift' },
 ];
 const sides = computed(() => [
   { value: 'both', title: 'At once' },
@@ -41,7 +44,9 @@ function change(make: (slot: Slot) => Slot, field = ''): void {
 }
 
 function changeKind(kind: Dose['kind']): void {
-  if (kind !== slotLine.dose.kind) change((slot) => ({ ...slot, dose: startingDose(kind, drill) }));
+  if (kind === slotLine.dose.kind) return;
+  const dose = startingDose(kind, drill);
+  change((slot) => ({ ...slot, dose, setRest: usualSetRest(dose) }));
 }
 </script>
 
@@ -70,9 +75,13 @@ function changeKind(kind: Dose['kind']): void {
       </v-btn-toggle>
     </div>
     <div class="fields">
-      <DoseAmounts :dose="slotLine.dose" @change="(dose, field) => change((slot) => ({ ...slot, dose }), field)" />
+      <DoseAmounts
+        :dose="slotLine.dose"
+        :ramp-up="sheet.approach.rampUp"
+        @change="(dose, field) => change((slot) => ({ ...slot, dose }), field)"
+      />
       <SideExtra
-        v-if="slotLine.sides !== 'both' && slotLine.dose.kind !== 'ramp'"
+        v-if="slotLine.sides !== 'both' && slotLine.dose.kind !== 'ramp' && slotLine.dose.kind !== 'lift'"
         :extra="slotLine.extra"
         @change="(extra) => change((slot) => ({ ...slot, extra }), 'extra')"
       />
@@ -84,7 +93,7 @@ function changeKind(kind: Dose['kind']): void {
         @update:model-value="(sets) => change((slot) => ({ ...slot, sets }), 'sets')"
       />
       <TextAmount
-        v-if="slotLine.sets.high > 1"
+        v-if="slotLine.sets.high > 1 || slotLine.dose.kind === 'lift'"
         label="Rest between sets"
         unit="time"
         single
@@ -120,6 +129,19 @@ function changeKind(kind: Dose['kind']): void {
           >{{ slotLine.pinned ? 'Unpin' : 'Pin' }}</v-btn
         >
         <v-btn :prepend-icon="mdiContentDuplicate" variant="text" @click="desk.duplicate">Duplicate</v-btn>
+        <v-menu>
+          <template #activator="{ props }">
+            <v-btn v-bind="props" variant="text">Move to…</v-btn>
+          </template>
+          <v-list>
+            <v-list-item
+              v-for="(block, index) in sheet.circuit.blocks"
+              :key="block.id"
+              :title="`${index + 1}. ${phaseName(block.phase)}`"
+              @click="desk.moveTo(block.id)"
+            />
+          </v-list>
+        </v-menu>
         <v-btn :prepend-icon="mdiPlaylistRemove" variant="text" @click="desk.takeOut(slotLine.id)">Take out</v-btn>
       </span>
     </div>

@@ -15,6 +15,7 @@ import { clock } from '../../pieces/clock.ts';
 import TimeFuse from '../../pieces/TimeFuse.vue';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
+import { useStandardsStore } from '../../stores/standards.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import SaveStatus from './SaveStatus.vue';
 import SheetSettings from './SheetSettings.vue';
@@ -25,6 +26,7 @@ const emit = defineEmits<{ start: []; help: []; drawer: [] }>();
 const sheet = useSheetStore();
 const desk = useDeskStore();
 const library = useLibraryStore();
+const standards = useStandardsStore();
 const setting = ref(false);
 const { copy, copied } = useClipboard();
 
@@ -90,7 +92,7 @@ const ends = computed(() => {
           :icon="copied ? mdiCheck : mdiContentCopy"
           variant="text"
           :aria-label="copied ? 'Copied as text' : 'Copy as text'"
-          @click="copy(writeWhiteboard(sheet.circuit, library.library))"
+          @click="copy(writeWhiteboard(sheet.circuit, library.library, standards.approaches))"
         />
         <v-btn :icon="mdiKeyboardOutline" variant="text" aria-label="Keys and notation" @click="emit('help')" />
       </div>

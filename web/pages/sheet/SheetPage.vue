@@ -8,6 +8,7 @@ import { useSheetStore } from '../../stores/sheet.ts';
 import ConflictBar from './ConflictBar.vue';
 import DrillDrawer from './DrillDrawer.vue';
 import KeysHelp from './KeysHelp.vue';
+import PickedRows from './PickedRows.vue';
 import SheetMargin from './SheetMargin.vue';
 import SheetHeader from './SheetHeader.vue';
 import SheetRows from './SheetRows.vue';
@@ -66,6 +67,7 @@ onBeforeUnmount(sheet.close);
       <div class="columns">
         <DrillDrawer :class="['drawer', { open: drawer }]" @inserted="drawer = false" />
         <div class="centre" @dragover="allowFile" @drop="takeFile">
+          <PickedRows />
           <SheetRows />
           <WhiteboardLine />
         </div>

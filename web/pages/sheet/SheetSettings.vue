@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { computed } from 'vue';
+import { readTags } from '@prompt-spark/core/circuit/tags';
+import { computed, ref, watch } from 'vue';
 import ClockField from './ClockField.vue';
 import TextAmount from '../../pieces/TextAmount.vue';
 import { useLibraryStore } from '../../stores/library.ts';
+import { useStandardsStore } from '../../stores/standards.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 
 /** Who the circuit is for, where, what for, and the time there is. */
@@ -19,10 +20,27 @@ const sites = computed(() => [
   { value: '', title: 'No site' },
   ...library.places.sites.map(({ id, name }) => ({ value: id, title: name })),
 ]);
-const approaches = APPROACHES.map(({ id, name }, index) => ({
-  value: index === 0 ? '' : id,
-  title: name,
-}));
+const standards = useStandardsStore();
+const approaches = computed(() => [
+  { value: '', title: `${standards.approaches[0]?.name ?? ''} (ours)` },
+  ...standards.approaches.slice(1).map(({ id, name }) => ({ value: id, title: name })),
+]);
+/** A circuit may name outright the one that is the default as well. */
+const approachId = computed(() =>
+  sheet.circuit.approach === standards.approaches[0]?.id ? '' : sheet.circuit.approach,
+);
+/** Kept as it is typed: a comma at the end is the beginning of a tag. */
+const tagLine = ref(sheet.circuit.tags.join(', '));
+watch(
+  () => sheet.circuit.tags,
+  (tags) => {
+    if (readTags(tagLine.value).join() !== tags.join()) tagLine.value = tags.join(', ');
+  },
+);
+function setTags(line: string): void {
+  tagLine.value = line;
+  sheet.changeCircuit((circuit) => ({ ...circuit, tags: readTags(line) }), 'tags');
+}
 const noneAsNull = (id: string) => (id === '' ? null : id);
 
 function setAvailable({ high }: { high: number }): void {
@@ -72,6 +90,13 @@ function setPeople({ high }: { high: number }): void {
         (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
       "
     />
+    <v-text-field
+      label="Tags"
+      placeholder="morning, no kit"
+      maxlength="200"
+      :model-value="tagLine"
+      @update:model-value="setTags"
+    />
     <ClockField
       :clock="sheet.circuit.clock"
       @change="(clock) => sheet.changeCircuit((circuit) => ({ ...circuit, clock }), 'clock')"
@@ -79,7 +104,7 @@ function setPeople({ high }: { high: number }): void {
     <v-select
       label="Approach"
       :items="approaches"
-      :model-value="sheet.circuit.approach"
+      :model-value="approachId"
       @update:model-value="(approach: string) => sheet.changeCircuit((circuit) => ({ ...circuit, approach }))"
     />
     <v-checkbox

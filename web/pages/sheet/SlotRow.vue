@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiDragVertical, mdiPinOutline } from '@mdi/js';
 import type { Slot } from '@prompt-spark/core';
+import { floorOf } from '@prompt-spark/core/timeline/setting';
 import { timeOfDay } from '@prompt-spark/core/circuit/wallClock';
 import { computed } from 'vue';
 import { clock } from '../../pieces/clock.ts';
@@ -20,9 +21,12 @@ const library = useLibraryStore();
 const drill = computed(() => library.drillOf(slotLine.drillId));
 const time = computed(() => sheet.timeline.slots.find(({ slotId }) => slotId === slotLine.id));
 const selected = computed(() => desk.selectedId === slotLine.id);
+const picked = computed(() => desk.acted.size > 1 && desk.acted.has(slotLine.id));
 const open = computed(() => desk.openId === slotLine.id);
 const words = computed(() =>
-  drill.value ? doseWords(slotLine, drill.value) : 'This drill is not in the library any more',
+  drill.value
+    ? doseWords(slotLine, drill.value, { plates: sheet.site?.plates, floor: floorOf(sheet.circuit, sheet.setting) })
+    : 'This drill is not in the library any more',
 );
 const wall = computed(() =>
   time.value && sheet.begins !== undefined ? timeOfDay(sheet.begins + time.value.start) : '',
@@ -33,20 +37,26 @@ const shape = computed(() => ({
   '--hidden': whole.value ? `${Math.round(((time.value?.hidden ?? 0) / whole.value) * 100)}%` : '0%',
   '--effort': `${(drill.value?.effort ?? 0) * 10}%`,
 }));
+
+/** A click selects; with Shift it picks every row up to this one, with Ctrl this one more. */
+function choose(event: MouseEvent): void {
+  if (event.shiftKey) desk.pickTo(slotLine.id);
+  else if (event.ctrlKey || event.metaKey) desk.pick(slotLine.id);
+  else desk.select(slotLine.id);
+}
+
+function press(event: MouseEvent): void {
+  if (event.shiftKey || event.ctrlKey || event.metaKey) choose(event);
+  else desk.toggleOpen(slotLine.id);
+}
 </script>
 
 <template>
-  <li
-    class="line"
-    :data-line="slotLine.id"
-    :tabindex="selected ? 0 : -1"
-    :aria-current="selected"
-    @click="desk.select(slotLine.id)"
-  >
+  <li class="line" :data-line="slotLine.id" :tabindex="selected ? 0 : -1" :aria-current="selected" @click="choose">
     <span class="clock at"
       >{{ time ? clock(time.start) : '–' }}<span v-if="wall" class="wall">{{ wall }}</span></span
     >
-    <div :class="['row', { selected }]" :style="shape">
+    <div :class="['row', { selected, picked }]" :style="shape">
       <span class="edge" aria-hidden="true"><span class="hatch" /></span>
       <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
       <DrillFigure
@@ -58,7 +68,7 @@ const shape = computed(() => ({
         :still="!selected"
         :aspect="1.15"
       />
-      <button type="button" class="what" :aria-expanded="open" @click.stop="desk.toggleOpen(slotLine.id)">
+      <button type="button" class="what" :aria-expanded="open" @click.stop="press">
         <span class="name">
           {{ drill?.name ?? slotLine.drillId }}
           <v-icon v-if="slotLine.pinned" :icon="mdiPinOutline" size="16" aria-label="pinned" />
@@ -107,6 +117,10 @@ const shape = computed(() => ({
 .row.selected {
   border-color: var(--damson);
   box-shadow: 0 0 0 1px var(--damson);
+}
+.row.picked {
+  border-color: var(--damson);
+  background: color-mix(in srgb, var(--damson) 8%, var(--card));
 }
 .line:focus-visible .row {
   outline: 3px solid var(--damson);

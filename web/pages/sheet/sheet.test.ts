@@ -46,8 +46,10 @@ describe('a dose in words', () => {
     ['tall reach 2 lengths/side', '2 lengths a side · 2 m/s'],
     ['tall reach 1 lap', '1 lap · 2 m/s'],
     ['tall reach 3 lengths 50/75/100%', '3 lengths at 50, 75, 100 % · 2 m/s'],
-    ['tall reach ramp 0.5>2.5 mph at 10% 5x60s', '5 × 60 s, 0.5 → 2.5 mph at 10 %'],
-    ['tall reach ramp effort 3>6 4x60s', '4 × 60 s, effort 3 → 6'],
+    ['tall reach ramp 0.5>2.5 mph at 10% 5x60s', '5 × 60 s, 0.5 → 1 → 1.5 → 2 → 2.5 mph at 10 %'],
+    ['tall reach ramp effort 3>6 4x60s', '4 × 60 s, effort 3 → 4 → 5 → 6'],
+    ['tall reach lift 100kg x5', '40 × 5, 55 × 5, 70 × 3, 85 × 2 on the way to 100 kg × 5'],
+    ['tall reach 10yd step 6in', '10 yd, 60 steps a length · 2 m/s'],
     ['tall reach 8/side left +4', '8 a side · 4 more on the left · 3 s each'],
     ['tall reach 20m alt', '20 m, alternating · 2 m/s'],
   ])('“%s” is read as “%s”', (line, words) => {

@@ -1,5 +1,4 @@
 import { useEventListener } from '@vueuse/core';
-import { changeSlot } from '@prompt-spark/core/circuit/edit';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 
@@ -9,6 +8,7 @@ export const WHITEBOARD_ID = 'whiteboard-line';
 /** What a key does on the sheet, for the help. */
 export const SHEET_KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓', 'go from row to row'],
+  ['Shift ↑ ↓', 'pick rows to act on together'],
   ['Alt ↑ ↓', 'carry the row'],
   ['Enter', 'open or close its dose'],
   ['/', 'write on the whiteboard line'],
@@ -31,10 +31,10 @@ export function useSheetKeys({ start, help }: { start: () => void; help: () => v
   const sheet = useSheetStore();
   const desk = useDeskStore();
 
-  function toggle(mark: 'pinned' | 'optional'): void {
-    sheet.changeCircuit((circuit) =>
-      changeSlot(circuit, desk.selectedId, (slot) => ({ ...slot, [mark]: !slot[mark] })),
-    );
+  function arrow({ altKey, shiftKey }: KeyboardEvent, by: -1 | 1): void {
+    if (altKey) desk.carry(by);
+    else if (shiftKey) desk.stretch(by);
+    else desk.step(by);
   }
 
   function act(event: KeyboardEvent): (() => void) | undefined {
@@ -44,9 +44,11 @@ export function useSheetKeys({ start, help }: { start: () => void; help: () => v
     }
     switch (event.key) {
       case 'ArrowUp':
-        return () => (event.altKey ? desk.carry(-1) : desk.step(-1));
+        return () => arrow(event, -1);
       case 'ArrowDown':
-        return () => (event.altKey ? desk.carry(1) : desk.step(1));
+        return () => arrow(event, 1);
+      case 'Escape':
+        return () => desk.select(desk.selectedId);
       case 'Enter':
         return () => desk.toggleOpen();
       case '/':
@@ -57,9 +59,9 @@ export function useSheetKeys({ start, help }: { start: () => void; help: () => v
       case 'Delete':
         return () => desk.takeOut();
       case 'p':
-        return () => toggle('pinned');
+        return () => desk.toggle('pinned');
       case 'o':
-        return () => toggle('optional');
+        return () => desk.toggle('optional');
       case 'z':
         return sheet.undo;
       case 'Z':

@@ -1,5 +1,6 @@
 import type { Circuit, Drill, Segment, Slot } from '@prompt-spark/core';
 import { repetitionAt } from '@prompt-spark/core/dose/repetition';
+import { liftSets, type LiftDose, type Plates } from '@prompt-spark/core/dose/lift';
 import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
 import type { Seconds } from '@prompt-spark/core/units';
 
@@ -34,11 +35,18 @@ export function kindWord(segment: Segment): string {
 }
 
 /** Which repetition or hold is under way; empty for work by the clock. */
-export function repetitionWords(segment: Segment, slot: Slot | undefined, into: Seconds): string {
+export function repetitionWords(segment: Segment, slot: Slot | undefined, into: Seconds, plates?: Plates): string {
   if (segment.kind !== 'work' || !slot) return '';
+  if (slot.dose.kind === 'lift') return liftWords(slot.dose, segment, plates);
   const repetition = repetitionAt(slot.dose, slot.sides, into);
   if (!repetition) return '';
   return `${slot.dose.kind === 'holds' ? 'hold' : 'rep'} ${repetition.now} of ${repetition.of}`;
+}
+
+function liftWords(dose: LiftDose, { set }: Segment, plates?: Plates): string {
+  const sets = liftSets(dose, plates);
+  const now = sets[(set - 1) % sets.length];
+  return now ? `${now.load} ${dose.unit} × ${now.reps}` : '';
 }
 
 /** The one cue to show: the coach's own, else the drill's; the next of them with every change of side, set or round. */

@@ -1,0 +1,45 @@
+import type { Browser } from 'playwright-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+it('copies an approach and a main session, changes them, and circuits go by them', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.getByRole('link', { name: 'Studio' }).click();
+  await page.getByRole('button', { name: 'Copy and change' }).first().click();
+  await expectAccessible(page, 'changing an approach');
+  await page.getByLabel('Name').fill('Harbour order');
+  // Shares that are not the whole are refused, with the reason.
+  await page.getByLabel('Raise, %').fill('35');
+  await page.getByRole('button', { name: 'Keep the approach' }).click();
+  await page.getByText('do not add up to 100 %').waitFor();
+  await page.getByLabel('Mobilise, %').fill('20');
+  await page.getByLabel('Warn of holds over, s').fill('10');
+  await page.getByRole('button', { name: 'Keep the approach' }).click();
+  await page.getByRole('heading', { name: 'Harbour order' }).waitFor();
+  await expectAccessible(page, 'the studio');
+
+  await page.getByRole('tab', { name: 'Main sessions' }).click();
+  await page.getByRole('button', { name: 'Add a main session' }).click();
+  await page.getByLabel('Name').fill('Gig rowing');
+  await page.getByLabel('Words it is known by').fill('gig, oars');
+  await page.getByLabel('Add something it needs').fill('grip');
+  await page.getByRole('option', { name: 'grip: activation' }).click();
+  await expectAccessible(page, 'changing a main session');
+  await page.getByRole('button', { name: 'Keep the session' }).click();
+  await page.getByRole('heading', { name: 'Gig rowing' }).waitFor();
+
+  await writeNewCircuit(page);
+  await typeLines(page, ['for: oars at dawn', 'approach: harbour order', 'mobilise', 'wall calf stretch 20s/side']);
+  await page.locator('.notes article', { hasText: '20 s held' }).waitFor();
+  await page.getByRole('tab', { name: 'Coverage' }).click();
+  await page.getByText('of what gig rowing needs').waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});

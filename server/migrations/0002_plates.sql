@@ -1,0 +1,1 @@
+ALTER TABLE "site" ADD COLUMN "plates" jsonb DEFAULT '{"unit":"kg","bar":20,"smallest":1.25}'::jsonb NOT NULL;

@@ -1,0 +1,137 @@
+import {
+  keptApproachSchema,
+  keptSessionSchema,
+  standardsSchema,
+  type Kept,
+  type Standards,
+} from '@prompt-spark/contract/standard';
+import type { Approach } from '@prompt-spark/core/approach/approach';
+import { APPROACHES } from '@prompt-spark/core/approach/approaches';
+import { MAIN_SESSIONS, type MainSession } from '@prompt-spark/core/coverage/mainSession';
+import { and, eq, isNull, sql } from 'drizzle-orm';
+import { standard, studio } from '../schema/tables.ts';
+import type { Database } from './database.ts';
+import { trusted } from './trusted.ts';
+
+type Kind = (typeof standard.$inferSelect)['kind'];
+
+/** Everything a studio holds to beside what ships. */
+export async function standardsOf(database: Database, studioId: string): Promise<Standards> {
+  const rows = await database
+    .select()
+    .from(standard)
+    .where(and(eq(standard.studioId, studioId), isNull(standard.takenOutAt)))
+    .orderBy(standard.id);
+  const [own] = await database.select().from(studio).where(eq(studio.studioId, studioId));
+  const of = (kind: Kind) =>
+    rows.filter((row) => row.kind === kind).map(({ version, document }) => ({ version, document }));
+  return trusted(standardsSchema, {
+    defaultApproach: own?.defaultApproach ?? '',
+    approaches: of('approach'),
+    sessions: of('main session'),
+  });
+}
+
+/** What came of keeping a standard. `taken`: its name is another's. */
+export type StandardResult<Document> =
+  | { readonly kind: 'kept'; readonly kept: Kept<Document> }
+  | { readonly kind: 'taken' }
+  | { readonly kind: 'outdated'; readonly current: Kept<Document> | undefined };
+
+/** Keeps an approach of the studio's own. */
+export async function saveApproach(
+  database: Database,
+  studioId: string,
+  save: Kept<Approach>,
+): Promise<StandardResult<Approach>> {
+  const { approaches } = await standardsOf(database, studioId);
+  if (taken(save.document, [...APPROACHES, ...approaches.map(({ document }) => document)])) return { kind: 'taken' };
+  const row = await keep(database, studioId, 'approach', save);
+  if (row) return { kind: 'kept', kept: trusted(keptApproachSchema, row) };
+  return { kind: 'outdated', current: approaches.find(({ document }) => document.id === save.document.id) };
+}
+
+/** Keeps a main session of the studio's own. */
+export async function saveMainSession(
+  database: Database,
+  studioId: string,
+  save: Kept<MainSession>,
+): Promise<StandardResult<MainSession>> {
+  const { sessions } = await standardsOf(database, studioId);
+  if (taken(save.document, [...MAIN_SESSIONS, ...sessions.map(({ document }) => document)])) return { kind: 'taken' };
+  const row = await keep(database, studioId, 'main session', save);
+  if (row) return { kind: 'kept', kept: trusted(keptSessionSchema, row) };
+  return { kind: 'outdated', current: sessions.find(({ document }) => document.id === save.document.id) };
+}
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Names tell standards apart on the board, so each must be its own; and what ships keeps its ids. */
+function taken({ id, name }: Named, others: readonly Named[]): boolean {
+  const said = name.toLowerCase();
+  const shipped: readonly Named[] = [...APPROACHES, ...MAIN_SESSIONS];
+  return shipped.some((own) => own.id === id) || others.some((own) => own.id !== id && own.name.toLowerCase() === said);
+}
+
+/** Writes a new standard, or a change made on the version that is there; undefined where it was changed since. */
+async function keep(
+  database: Database,
+  studioId: string,
+  kind: Kind,
+  { version, document }: Kept<Approach | MainSession>,
+) {
+  const { id } = document;
+  const back = { version: standard.version, document: standard.document };
+  if (version === null) {
+    const [made] = await database
+      .insert(standard)
+      .values({ studioId, kind, id, version: 1, document })
+      .onConflictDoNothing()
+      .returning(back);
+    return made;
+  }
+  const [kept] = await database
+    .update(standard)
+    .set({ document, version: version + 1 })
+    .where(and(own(studioId, kind, id), eq(standard.version, version)))
+    .returning(back);
+  return kept;
+}
+
+/** Takes a standard of the studio's own out; a default that goes is a default no more. False where there is none. */
+export function takeOutStandard(database: Database, studioId: string, kind: Kind, id: string): Promise<boolean> {
+  return database.transaction(async (transaction) => {
+    const rows = await transaction
+      .update(standard)
+      .set({ takenOutAt: sql`now()` })
+      .where(own(studioId, kind, id))
+      .returning({ id: standard.id });
+    if (kind === 'approach') {
+      await transaction
+        .update(studio)
+        .set({ defaultApproach: '' })
+        .where(and(eq(studio.studioId, studioId), eq(studio.defaultApproach, id)));
+    }
+    return rows.length > 0;
+  });
+}
+
+/** Makes an approach the one of circuits that name none. False where the studio has no such approach. */
+export async function setDefaultApproach(database: Database, studioId: string, id: string): Promise<boolean> {
+  const { approaches } = await standardsOf(database, studioId);
+  const known = [...APPROACHES, ...approaches.map(({ document }) => document)].some((approach) => approach.id === id);
+  if (known) await database.update(studio).set({ defaultApproach: id }).where(eq(studio.studioId, studioId));
+  return known;
+}
+
+function own(studioId: string, kind: Kind, id: string) {
+  return and(
+    eq(standard.studioId, studioId),
+    eq(standard.kind, kind),
+    eq(standard.id, id),
+    isNull(standard.takenOutAt),
+  );
+}

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useLoading } from '../../composables/useLoading.ts';
+import LoadingGate from '../../pieces/LoadingGate.vue';
+import { useStandardsStore } from '../../stores/standards.ts';
+import ApproachList from './ApproachList.vue';
+import SessionList from './SessionList.vue';
+
+/** What the studio holds to: its approaches, and what its main sessions need. */
+const loading = useLoading(useStandardsStore().load);
+const part = ref<'approaches' | 'sessions'>('approaches');
+</script>
+
+<template>
+  <section class="page">
+    <h1>Studio</h1>
+    <v-tabs v-model="part" color="primary">
+      <v-tab value="approaches">Approaches</v-tab>
+      <v-tab value="sessions">Main sessions</v-tab>
+    </v-tabs>
+    <LoadingGate :loading="loading">
+      <ApproachList v-if="part === 'approaches'" />
+      <SessionList v-else />
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  gap: 1rem;
+  align-content: start;
+}
+</style>

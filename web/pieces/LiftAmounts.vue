@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { MOST_LOAD } from '@prompt-spark/core/circuit/bounds';
+import { LOAD_UNITS, rampUp, type LiftDose } from '@prompt-spark/core/dose/lift';
+import { just } from '@prompt-spark/core/units';
+import NumberField from './NumberField.vue';
+import TextAmount from './TextAmount.vue';
+
+/** The working set that a climb leads to; its steps follow the approach's table. */
+const { dose, table } = defineProps<{ dose: LiftDose; table: LiftDose['steps'] }>();
+const emit = defineEmits<{ change: [dose: LiftDose, field: string] }>();
+
+const set = (change: Partial<LiftDose>, field: string) => emit('change', { ...dose, ...change }, field);
+</script>
+
+<template>
+  <NumberField
+    label="Working load"
+    :least="1"
+    :most="MOST_LOAD"
+    :model-value="dose.load"
+    @update:model-value="(load) => set({ load }, 'load')"
+  />
+  <v-select label="In" :items="LOAD_UNITS" :model-value="dose.unit" @update:model-value="(unit) => set({ unit }, '')" />
+  <TextAmount
+    label="Working reps"
+    unit="count"
+    single
+    :model-value="just(dose.reps)"
+    @update:model-value="({ high }) => set({ reps: high, steps: rampUp(high, table) }, 'reps')"
+  />
+</template>

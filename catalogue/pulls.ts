@@ -210,11 +210,11 @@ export const pulls = [
     fault: ['neck pokes', 'eyes ahead of the hands'],
     felt: 'chest and arms',
     gentler: [
-      ['knees down', 'load'],
+      ['knees down', 'load', { demands: { 'knee kneeling': 2 } }],
       [
         'hands on a bench',
         ['load', 'support'],
-        { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 2, 'shoulder bearing': 1 } },
+        { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 2, 'shoulder bearing': 1, 'knee kneeling': 0 } },
       ],
       ['at the wall', ['load', 'support'], { posture: 'standing', kit: ['wall'] }],
     ],
@@ -244,8 +244,8 @@ export const pulls = [
     felt: 'backs of the arms, trunk',
     cautions: ['Wrists; not to exhaustion before training'],
     gentler: [
-      ['knees down', 'load'],
-      ['off the ball', ['load', 'surface'], { kit: ['mat'] }],
+      ['knees down', 'load', { demands: { 'knee kneeling': 2 } }],
+      ['off the ball', ['load', 'surface'], { kit: ['mat'], demands: { 'knee kneeling': 0 } }],
     ],
     stronger: [['feet together', ['stance', 'surface']]],
   }),

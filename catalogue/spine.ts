@@ -401,7 +401,7 @@ export const spine = [
     felt: 'front of the hips, shoulders',
     cautions: ['Wrists; back arching'],
     gentler: [
-      ['from the knees', 'load'],
+      ['from the knees', 'load', { demands: { 'knee kneeling': 2 } }],
       [
         'cat-cow',
         ['load', 'range'],

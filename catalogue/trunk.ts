@@ -70,11 +70,11 @@ export const trunk = [
     felt: 'front of the trunk',
     cautions: ['Blood pressure: short, keep breathing'],
     gentler: [
-      ['knees down', 'load'],
+      ['knees down', 'load', { demands: { 'knee kneeling': 2 } }],
       [
         'forearms on a bench',
         ['support', 'load'],
-        { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 0 } },
+        { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 0, 'knee kneeling': 0 } },
       ],
     ],
     stronger: [['shoulder taps', ['stance', 'load']]],
@@ -97,7 +97,7 @@ export const trunk = [
     felt: 'lower side',
     cautions: ['Shoulder: knees down, or leave it out'],
     gentler: [
-      ['knees down', 'load'],
+      ['knees down', 'load', { demands: { 'knee kneeling': 2 } }],
       ['standing, forearm on a wall', ['support', 'load'], { posture: 'standing', kit: ['wall'] }],
     ],
     stronger: [['top leg lifted', ['stance', 'load']]],
@@ -120,7 +120,7 @@ export const trunk = [
     felt: 'trunk and shoulders',
     cautions: ['Wrists'],
     gentler: [
-      ['knees down', 'load'],
+      ['knees down', 'load', { demands: { 'knee kneeling': 2 } }],
       [
         'hands on a bench',
         ['support', 'load'],

@@ -1,4 +1,4 @@
-import type { Block, Circuit, Line, UnreadLine } from '@prompt-spark/core/circuit/circuit';
+import { TRACK_NAMES, type Block, type Circuit, type Line, type UnreadLine } from '@prompt-spark/core/circuit/circuit';
 import {
   LEAST_REP_SECONDS,
   MOST_COUNT,
@@ -141,6 +141,10 @@ const anyLine = Joi.alternatives<Line>().conditional('.kind', {
     pinned: Joi.boolean().required(),
     optional: Joi.boolean().required(),
     cue: line(200),
+    tracks: Joi.array()
+      .items(Joi.object({ track: Joi.valid(...TRACK_NAMES).required(), drillId: innerId, variantId: innerId }))
+      .max(TRACK_NAMES.length)
+      .default([]),
   }),
 });
 

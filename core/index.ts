@@ -8,3 +8,10 @@ export type { Block, Circuit, Line, Slot, UnreadLine } from './circuit/circuit.t
 export type { Dose, Sides } from './dose/dose.ts';
 export type { Drill } from './drills/drill.ts';
 export type { DrillLibrary } from './drills/library.ts';
+export { conflictsOf, type Conflict } from './limits/conflictsOf.ts';
+export { swapsFor, type SwapsFor } from './limits/swapsFor.ts';
+export { tracksFor, type SlotTracks } from './limits/tracksFor.ts';
+export { coverageOf, type Coverage } from './coverage/coverageOf.ts';
+export { effortOf } from './effort/effortOf.ts';
+export { reviewCircuit } from './review/reviewCircuit.ts';
+export { poseAt } from './figure/poseAt.ts';

@@ -3,6 +3,17 @@ import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
 import type { WallClock } from './wallClock.ts';
 
+/** The lanes of ability beside the main one. */
+export const TRACK_NAMES = ['gentler', 'other', 'stronger'] as const;
+export type TrackName = (typeof TRACK_NAMES)[number];
+
+/** What one track does in a slot. */
+export interface TrackDrill {
+  readonly track: TrackName;
+  readonly drillId: string;
+  readonly variantId: string;
+}
+
 /** A place in the circuit holding a drill with a dose. */
 export interface Slot {
   readonly kind: 'slot';
@@ -23,6 +34,8 @@ export interface Slot {
   readonly optional: boolean;
   /** The coach's own cue; empty for the drill's. */
   readonly cue: string;
+  /** What people on other tracks do instead, for the same seconds; it says nothing of who they are or why. */
+  readonly tracks: readonly TrackDrill[];
 }
 
 /** A whiteboard line that could not be read, kept as it was written. */

@@ -18,5 +18,6 @@ export function usualSlot(drill: Drill, id: string): Slot {
     pinned: false,
     optional: false,
     cue: '',
+    tracks: [],
   };
 }

@@ -1,0 +1,118 @@
+import { usualSlot } from '@prompt-spark/core/circuit/slot';
+import { baseOf } from '@prompt-spark/core/drills/drill';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { allInFor } from '@prompt-spark/core/limits/allIn';
+import { ceilingsOf } from '@prompt-spark/core/limits/ceilings';
+import { permits } from '@prompt-spark/core/limits/conflictsOf';
+import { instructed, type SlotPlace, type SwapSetting } from '@prompt-spark/core/limits/swap';
+import { candidatesFor } from '@prompt-spark/core/limits/swapsFor';
+import { scoresOf, slotTracks } from '@prompt-spark/core/limits/tracksFor';
+import { anyClass, limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
+import fc from 'fast-check';
+import loadHighs from 'highs';
+import { describe, expect, it } from 'vitest';
+import { catalogue } from './index.ts';
+
+const library = libraryOf(catalogue);
+const hall: SwapSetting = {
+  library,
+  place: { kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band']), space: 'lane' },
+  day: TEST_DAY,
+};
+function placeOf(index: number): SlotPlace {
+  const drill = catalogue[index];
+  if (!drill) throw new Error(`The catalogue has no drill ${String(index)}.`);
+  const [phase] = drill.phases;
+  const slot = usualSlot(drill, 'slot');
+  return { slot, drill, rung: baseOf(drill), phase, seconds: 40, before: undefined, after: undefined };
+}
+
+/*
+ * The same question as an integer program, written out independently: y(c) says an instruction is called, x(c, p) that
+ * somebody is on it, u(p) that nobody serves them. A person unserved weighs more than any instruction, and an instruction
+ * more than any score.
+ */
+const UNSERVED = 10_000;
+const CALLED = 100;
+function program(scores: readonly (readonly number[])[], people: number): string {
+  const useful = scores.map((row, c) => ({ row, c })).filter(({ row }) => row.some((score) => score >= 0));
+  const on = (p: number) => useful.filter(({ row }) => (row[p] ?? -1) >= 0);
+  const persons = Array.from({ length: people }, (_, p) => p);
+  const goal = [
+    ...persons.map((p) => `${String(UNSERVED)} u${String(p)}`),
+    ...useful.map(({ c }) => `${String(CALLED)} y${String(c)}`),
+  ].join(' + ');
+  const gains = persons.flatMap((p) =>
+    on(p).map(({ row, c }) => ` - ${(row[p] ?? 0).toFixed(9)} x${String(c)}_${String(p)}`),
+  );
+  const rows = [
+    ...persons.map(
+      (p) => [...on(p).map(({ c }) => `x${String(c)}_${String(p)}`), `u${String(p)}`].join(' + ') + ' = 1',
+    ),
+    ...persons.flatMap((p) => on(p).map(({ c }) => `x${String(c)}_${String(p)} - y${String(c)} <= 0`)),
+    ...(useful.length > 0 ? [`${useful.map(({ c }) => `y${String(c)}`).join(' + ')} <= 2`] : []),
+  ];
+  const binary = [
+    ...persons.map((p) => `u${String(p)}`),
+    ...useful.map(({ c }) => `y${String(c)}`),
+    ...persons.flatMap((p) => on(p).map(({ c }) => `x${String(c)}_${String(p)}`)),
+  ];
+  return `Minimize\n obj: ${goal}${gains.join('')}\nSubject To\n${rows.map((row, at) => ` c${String(at)}: ${row}`).join('\n')}\nBinary\n ${binary.join(' ')}\nEnd\n`;
+}
+
+describe('tracksFor', () => {
+  it('agrees with an integer program solved by highs on 300 random classes', async () => {
+    const highs = await loadHighs();
+    let compared = 0;
+    fc.assert(
+      fc.property(anyClass, fc.nat(catalogue.length - 1), (people, index) => {
+        const place = placeOf(index);
+        const limits = people.map((person) => ceilingsOf(person, TEST_DAY));
+        const found = slotTracks(place, people, limits, hall);
+        const needy = people.flatMap((person, at) => {
+          const ceilings = limits[at] ?? {};
+          return permits(place.rung, ceilings) ? [] : [{ person, ceilings }];
+        });
+        if (needy.length === 0) return;
+        compared += 1;
+        // The program is spared what another instruction does as well for everybody.
+        const all = candidatesFor(place, hall).map((candidate) => scoresOf(candidate, needy));
+        const scores = undominated(all);
+        const solved = highs.solve(program(scores, needy.length), { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
+        expect(solved.Status).toBe('Optimal');
+        const ours = UNSERVED * found.oneToOne.length + CALLED * found.tracks.length - found.score;
+        expect(ours).toBeCloseTo(solved.ObjectiveValue, 4);
+      }),
+      { numRuns: 300 },
+    );
+    expect(compared).toBeGreaterThan(100);
+  }, 300_000);
+});
+
+/** Instructions for which no other serves everybody at least as well; the first of equals. */
+function undominated(scores: readonly (readonly number[])[]): readonly (readonly number[])[] {
+  const asGood = (one: readonly number[], other: readonly number[]) =>
+    one.every((score, p) => score >= (other[p] ?? -1));
+  return scores.filter(
+    (row, at) =>
+      !scores.some((other, index) => index !== at && asGood(other, row) && (!asGood(row, other) || index < at)),
+  );
+}
+
+describe('one instruction for everybody', () => {
+  it('is one that all of them may do, with what is lost by it', () => {
+    const people = [testPerson({ limits: [limit('knee-impact')] }), testPerson({ limits: [limit('wrist')] })];
+    const place = placeOf(catalogue.findIndex(({ name }) => name === 'Squat jump'));
+    const allIn = allInFor(place, people, hall);
+    const found = allIn && instructed(library, allIn);
+    if (!allIn || !found) throw new Error('There is one.');
+    for (const person of people) expect(permits(found.rung, ceilingsOf(person, TEST_DAY))).toBe(true);
+    expect(allIn.easier).toBeGreaterThan(0);
+    expect(allIn.lost).toBeGreaterThanOrEqual(0);
+  });
+
+  it('is what is planned where everybody may do that', () => {
+    const place = placeOf(3);
+    expect(allInFor(place, [testPerson()], hall)).toMatchObject({ drillId: place.drill.id, lost: 0, easier: 0 });
+  });
+});

@@ -1,0 +1,38 @@
+import type { Drill, Variant } from '../drills/drill.ts';
+import type { Effort } from '../units.ts';
+import { ceilingsOf } from './ceilings.ts';
+import { permits } from './conflictsOf.ts';
+import { likeness } from './likeness.ts';
+import type { Person } from './person.ts';
+import type { Instruction, SlotPlace, SwapSetting } from './swap.ts';
+import { candidatesFor, scoreFor } from './swapsFor.ts';
+
+/** One instruction that everybody can do, and what those who could do more lose by it. */
+export interface AllIn extends Instruction {
+  readonly slotId: string;
+  /** 0–1: the share of the planned drill's purpose that is lost. */
+  readonly lost: number;
+  /** How much easier it is; below 0 where it is harder. */
+  readonly easier: Effort;
+}
+
+/** The instruction in a slot that everybody present may do and that suits them best; undefined where there is none. */
+export function allInFor(place: SlotPlace, people: readonly Person[], setting: SwapSetting): AllIn | undefined {
+  const limits = people.map((person) => ceilingsOf(person, setting.day));
+  const all = (rung: Variant) => limits.every((ceilings) => permits(rung, ceilings));
+  const as = (drill: Drill, rung: Variant): AllIn => ({
+    slotId: place.slot.id,
+    drillId: drill.id,
+    variantId: rung.id,
+    lost: 1 - (drill.id === place.drill.id ? 1 : likeness(place.drill.targets, drill.targets, setting.session)),
+    easier: place.rung.effort - rung.effort,
+  });
+  if (all(place.rung)) return as(place.drill, place.rung);
+  let best: { readonly instruction: AllIn; readonly total: number } | undefined;
+  for (const candidate of candidatesFor(place, setting)) {
+    if (!all(candidate.rung)) continue;
+    const total = people.reduce((sum, person) => sum + scoreFor(person, candidate), 0);
+    if (!best || total > best.total) best = { instruction: as(candidate.drill, candidate.rung), total };
+  }
+  return best?.instruction;
+}

@@ -1,0 +1,87 @@
+/** What a choice of instructions comes to. */
+export interface Served {
+  /** Indexes of the chosen instructions, in order. */
+  readonly chosen: readonly number[];
+  /** Everybody's best score among the chosen, added up. */
+  readonly total: number;
+}
+
+/**
+ * The instructions that serve the most people, with the fewest of them, and with the best total score; exact, for one or two
+ * instructions at most.
+ *
+ * @param scores for every instruction, how well it suits each person; below 0 where they may not do it
+ */
+export function servedBy(scores: readonly (readonly number[])[], people: number, most: 1 | 2): Served {
+  const masks = scores.map(maskOf);
+  const single = bestOf(singles(masks), scores, people);
+  const reach = count(masks.reduce<Mask>(([low, high], [a, b]) => [low | a, high | b], [0, 0]));
+  if (most === 1 || single.served === reach) return single;
+  const pair = bestOf(pairs(masks), scores, people);
+  return pair.served > single.served ? pair : single;
+}
+
+/** Who is served, one bit a person: the first thirty, and the rest. */
+type Mask = readonly [low: number, high: number];
+
+function maskOf(scores: readonly number[]): Mask {
+  let [low, high] = [0, 0];
+  scores.forEach((score, person) => {
+    if (score < 0) return;
+    if (person < 30) low |= 1 << person;
+    else high |= 1 << (person - 30);
+  });
+  return [low, high];
+}
+
+function count([low, high]: Mask): number {
+  return bits(low) + bits(high);
+}
+
+/** The number of ones in a whole number (Hacker's Delight, 2nd edition, figure 5–2). */
+function bits(value: number): number {
+  let left = value - ((value >>> 1) & 0x55555555);
+  left = (left & 0x33333333) + ((left >>> 2) & 0x33333333);
+  return Math.imul((left + (left >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
+}
+
+interface Choice {
+  readonly chosen: readonly number[];
+  readonly served: number;
+}
+
+/** Those that serve the most. */
+function singles(masks: readonly Mask[]): readonly Choice[] {
+  const all = masks.map((mask, index) => ({ chosen: [index], served: count(mask) }));
+  const most = Math.max(0, ...all.map(({ served }) => served));
+  return all.filter(({ served }) => served === most && served > 0);
+}
+
+/** Those pairs that serve the most. */
+function pairs(masks: readonly Mask[]): readonly Choice[] {
+  let [most, best] = [0, [] as Choice[]];
+  masks.forEach(([lowOne, highOne], one) => {
+    for (let other = one + 1; other < masks.length; other += 1) {
+      const [low, high] = masks[other] ?? [0, 0];
+      const served = bits(lowOne | low) + bits(highOne | high);
+      if (served < most) continue;
+      if (served > most) [most, best] = [served, []];
+      best.push({ chosen: [one, other], served });
+    }
+  });
+  return best;
+}
+
+function bestOf(choices: readonly Choice[], scores: readonly (readonly number[])[], people: number) {
+  let best: Served & { readonly served: number } = { chosen: [], total: 0, served: 0 };
+  for (const { chosen, served } of choices) {
+    let total = 0;
+    for (let person = 0; person < people; person += 1) {
+      let top = 0;
+      for (const index of chosen) top = Math.max(top, scores[index]?.[person] ?? 0);
+      total += top;
+    }
+    if (best.chosen.length === 0 || total > best.total + 1e-12) best = { chosen, total, served };
+  }
+  return best;
+}

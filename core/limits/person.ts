@@ -1,0 +1,72 @@
+import type { Limit } from './limitation.ts';
+
+/** Movement patterns that people differ in. */
+export const PATTERNS = ['squat', 'hinge', 'push', 'floor', 'balance', 'impact'] as const;
+export type Pattern = (typeof PATTERNS)[number];
+
+/** Which rung suits somebody. */
+export const ABILITIES = ['gentle', 'base', 'strong'] as const;
+export type Ability = (typeof ABILITIES)[number];
+
+/** Where somebody can be sore, or stiffer on one side. */
+export const REGIONS = ['neck', 'shoulder', 'back', 'hip', 'knee', 'ankle', 'wrist'] as const;
+export type Region = (typeof REGIONS)[number];
+
+/** How somebody comes to a session. */
+export const READINESS = ['fine', 'tired', 'sore', 'new', 'returning', 'red flag'] as const;
+export type Readiness = (typeof READINESS)[number];
+
+/** What somebody said before a session on a day. */
+export interface ReadinessOnDay {
+  /** YYYY-MM-DD at the site. */
+  readonly day: string;
+  readonly state: Readiness;
+  /** Where, for sore. */
+  readonly sore: readonly Region[];
+}
+
+/**
+ * Kept to light effort since a day, until a coach records who cleared them. A hold that was lifted stays in the record.
+ */
+export interface Hold {
+  readonly since: string;
+  readonly why: 'red flag' | 'operation or illness';
+  /** Who cleared them, and on which day; empty while nobody has. */
+  readonly clearedBy: string;
+  readonly clearedOn: string;
+}
+
+/** What a coach knows of somebody. All of it is health data or close to it. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  /** 0 where not said. */
+  readonly birthYear: number;
+  readonly limits: readonly Limit[];
+  readonly ability: Readonly<Partial<Record<Pattern, Ability>>>;
+  /** The stiffer or weaker side, by region. */
+  readonly stiffer: Readonly<Partial<Record<Region, 'left' | 'right'>>>;
+  /** Ids of drills they know well. */
+  readonly familiar: readonly string[];
+  readonly readiness: ReadinessOnDay | null;
+  readonly holds: readonly Hold[];
+}
+
+/** Whether somebody is held to light effort: something stands that nobody has cleared. */
+export function heldToLight({ holds }: Pick<Person, 'holds'>): Hold | undefined {
+  return holds.find(({ clearedOn }) => clearedOn === '');
+}
+
+/** The caution that goes with a hold. From the brief; the software defers to professionals. */
+export const HOLD_CAUTION =
+  'Stop, and see a licensed professional before going on. Until a coach records who cleared them and when, nothing above light effort is planned. Local rules and the venue’s emergency procedure come first.';
+
+/** Signs at which to stop. From the brief. */
+export const RED_FLAGS =
+  'Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness, a recent operation or injury.';
+
+/** A person's readiness on a day; fine where nothing was said that day. */
+export function readinessOn(person: Pick<Person, 'readiness'>, day: string): ReadinessOnDay {
+  const { readiness } = person;
+  return readiness?.day === day ? readiness : { day, state: 'fine', sore: [] };
+}

@@ -1,0 +1,84 @@
+import type { Circuit, Slot } from '../circuit/circuit.ts';
+import type { MainSession } from '../coverage/mainSession.ts';
+import type { Drill, Variant } from '../drills/drill.ts';
+import type { DrillLibrary } from '../drills/library.ts';
+import type { Phase } from '../drills/phase.ts';
+import type { Seconds } from '../units.ts';
+import type { LimitSide } from './limitation.ts';
+import type { Place } from './place.ts';
+
+/** What is done in a slot: a drill on a rung of its ladder. */
+export interface Instruction {
+  readonly drillId: string;
+  readonly variantId: string;
+}
+
+/** Something to do instead, for the same seconds. */
+export interface Swap extends Instruction {
+  /** Another rung of the same ladder, another drill, or only a use for the seconds where nothing has the same purpose. */
+  readonly kind: 'rung' | 'drill' | 'use of the time';
+  /** 0–1; the higher the more like what it replaces. */
+  readonly score: number;
+  /** Only on this side, the other as planned. */
+  readonly side: LimitSide;
+  /** What speaks for it and what it changes, in plain words. */
+  readonly reasons: readonly string[];
+  readonly seconds: Seconds;
+}
+
+/** A slot as swaps look at it. */
+export interface SlotPlace {
+  readonly slot: Slot;
+  readonly drill: Drill;
+  readonly rung: Variant;
+  readonly phase: Phase;
+  /** Work seconds of one round. */
+  readonly seconds: Seconds;
+  readonly before: Drill | undefined;
+  readonly after: Drill | undefined;
+}
+
+/** What swaps are looked for in. */
+export interface SwapSetting {
+  readonly library: DrillLibrary;
+  readonly place: Place;
+  readonly session?: MainSession | undefined;
+  /** YYYY-MM-DD. */
+  readonly day: string;
+}
+
+/** The name of a rung as said aloud: the drill's, with the rung's where it is not the base. */
+export function instructionName(drill: Drill, rung: Variant): string {
+  return rung.rung === 0 ? drill.name : `${drill.name}: ${rung.name}`;
+}
+
+/** The drill and rung of an instruction, where the library has them. */
+export function instructed(
+  library: DrillLibrary,
+  { drillId, variantId }: Instruction,
+): { readonly drill: Drill; readonly rung: Variant } | undefined {
+  const drill = library.byId.get(drillId);
+  const rung = drill?.ladder.find(({ id }) => id === variantId);
+  return drill && rung && { drill, rung };
+}
+
+/** A circuit's slots in order, with what stands before and after each. Slots of unknown drills are left out. */
+export function slotPlaces(
+  circuit: Circuit,
+  library: DrillLibrary,
+  secondsOf: (slot: Slot) => Seconds,
+): readonly SlotPlace[] {
+  const known = circuit.blocks.flatMap(({ phase, lines }) =>
+    lines.flatMap((line) => {
+      const drill = line.kind === 'slot' ? library.byId.get(line.drillId) : undefined;
+      const rung = drill?.ladder.find(({ rung }) => rung === 0);
+      return line.kind === 'slot' && drill && rung ? [{ slot: line, drill, rung, phase }] : [];
+    }),
+  );
+  return known.map((place, index) => ({
+    ...place,
+    seconds: secondsOf(place.slot),
+    before: known[index - 1]?.drill,
+    after: known[index + 1]?.drill,
+  }));
+}

@@ -1,3 +1,4 @@
+import { TEST_HEALTH_KEY } from '@prompt-spark/server/testing/studio';
 import type {} from '@prompt-spark/server/testing/database';
 import { check } from '@prompt-spark/contract/check';
 import { plannedSessionsSchema } from '@prompt-spark/contract/session';
@@ -19,13 +20,13 @@ beforeAll(async () => {
   const url = await newDatabase(inject('serverPostgres'));
   await migrateDatabase(url);
   connection = openDatabase(url);
-  expect(await loadDemo(connection.database, now)).toBe(true);
+  expect(await loadDemo(connection.database, now, TEST_HEALTH_KEY)).toBe(true);
   studioId = (await demoAccount(connection.database))?.studioId ?? '';
 });
 afterAll(() => connection.close());
 
 it('loads once: a database that has a studio is left as it is', async () => {
-  expect(await loadDemo(connection.database, now)).toBe(false);
+  expect(await loadDemo(connection.database, now, TEST_HEALTH_KEY)).toBe(false);
   expect(await circuitsOf(connection.database, studioId)).toHaveLength(5);
 });
 

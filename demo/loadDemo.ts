@@ -5,8 +5,10 @@ import { libraryOf } from '@prompt-spark/core/drills/library';
 import { coach, circuit, group, plannedSession, run, runTurn, site, studio } from '@prompt-spark/server/schema/tables';
 import { hashPassword } from '@prompt-spark/server/store/accounts';
 import type { Database } from '@prompt-spark/server/store/database';
-import { addDays } from 'date-fns';
+import type { HealthKey } from '@prompt-spark/server/store/seal';
+import { addDays, format } from 'date-fns';
 import { randomUUID } from 'node:crypto';
+import { loadPeople } from './loadPeople.ts';
 import { pastTurns } from './pastRun.ts';
 import * as saltmere from './saltmere.ts';
 
@@ -22,11 +24,11 @@ const library = libraryOf(catalogue);
  * @returns whether it was loaded
  * @throws Error when a demo circuit has a line that cannot be read
  */
-export function loadDemo(database: Database, now: Date): Promise<boolean> {
+export function loadDemo(database: Database, now: Date, healthKey: HealthKey): Promise<boolean> {
   return database.transaction(async (transaction) => {
     const present = await transaction.select({ studioId: studio.studioId }).from(studio).limit(1);
     if (present.length > 0) return false;
-    await new DemoLoader(transaction, now).load();
+    await new DemoLoader(transaction, now, healthKey).load();
     return true;
   });
 }
@@ -43,10 +45,21 @@ class DemoLoader {
   constructor(
     private readonly database: Database,
     private readonly now: Date,
+    private readonly healthKey: HealthKey,
   ) {}
 
   async load(): Promise<void> {
     await this.loadStudio();
+    await loadPeople(
+      this.database,
+      this.healthKey,
+      {
+        studioId: this.studioId,
+        coachOf: (name) => known(this.coachIds, name),
+        groupOf: (name) => known(this.groupIds, name),
+      },
+      format(new TZDate(this.now.getTime(), this.timeZone), 'yyyy-MM-dd'),
+    );
     await this.loadCircuits();
     let past = 0;
     for (let day = -DAYS_BEFORE; day <= DAYS_AFTER; day += 1) {

@@ -1,5 +1,6 @@
 import { migrateDatabase, openDatabase } from '@prompt-spark/server/store/database';
 import { loadDemo } from '@prompt-spark/demo/loadDemo';
+import { TEST_HEALTH_KEY } from './healthKey.ts';
 import { newDatabase, startPostgres } from '@prompt-spark/server/testing/postgres';
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { createServer } from 'node:net';
@@ -20,7 +21,7 @@ export default async function setup(project: TestProject): Promise<() => void> {
   const databaseUrl = await newDatabase(postgres.url);
   await migrateDatabase(databaseUrl);
   const connection = openDatabase(databaseUrl);
-  await loadDemo(connection.database, new Date());
+  await loadDemo(connection.database, new Date(), TEST_HEALTH_KEY);
   await connection.close();
   const port = await freePort();
   const server = await serve(databaseUrl, port);
@@ -39,6 +40,7 @@ export async function serve(databaseUrl: string, port: number): Promise<ChildPro
       ...process.env,
       DATABASE_URL: databaseUrl,
       PORT: String(port),
+      HEALTH_KEY: TEST_HEALTH_KEY.toString('base64'),
       SESSION_SECRET: 'a secret that only tests know, long enough',
       LOG_FILE: '.cache/e2e-server.log',
     },

@@ -5,10 +5,12 @@ import { pinoHttp } from 'pino-http';
 import { accountRoutes } from './routes/account.ts';
 import { circuitRoutes } from './routes/circuits.ts';
 import { libraryRoutes } from './routes/library.ts';
+import { peopleRoutes } from './routes/people.ts';
 import { runRoutes } from './routes/runs.ts';
 import { standardRoutes } from './routes/standards.ts';
 import { sessionRoutes } from './routes/sessions.ts';
 import type { Connection } from './store/database.ts';
+import type { HealthKey } from './store/seal.ts';
 import { pages, securityHeaders } from './web/pages.ts';
 import { problemHandler, Refusal } from './web/problem.ts';
 import { sameOriginOnly } from './web/sameOrigin.ts';
@@ -18,13 +20,14 @@ import { signInSessions } from './web/signedIn.ts';
 export interface AppParts {
   readonly connection: Connection;
   readonly sessionSecret: string;
+  readonly healthKey: HealthKey;
   readonly log: Logger;
   /** The built web application; only the API is served without it. */
   readonly webFolder?: string;
 }
 
 /** The whole application: API and pages from one address. */
-export function createApp({ connection, sessionSecret, log, webFolder }: AppParts): Express {
+export function createApp({ connection, sessionSecret, healthKey, log, webFolder }: AppParts): Express {
   const { database, pool } = connection;
   const app = express();
   app.disable('x-powered-by');
@@ -35,6 +38,7 @@ export function createApp({ connection, sessionSecret, log, webFolder }: AppPart
   app.use(accountRoutes(database));
   app.use(libraryRoutes(database));
   app.use(standardRoutes(database));
+  app.use(peopleRoutes(database, healthKey));
   app.use(circuitRoutes(database));
   app.use(sessionRoutes(database));
   app.use(runRoutes(database));

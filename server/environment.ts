@@ -1,9 +1,11 @@
 import Joi from 'joi';
+import { healthKeyFrom, type HealthKey } from './store/seal.ts';
 
 /** What the server needs to know from its surroundings. */
 export interface Environment {
   readonly databaseUrl: string;
   readonly sessionSecret: string;
+  readonly healthKey: HealthKey;
   readonly host: string;
   readonly port: number;
   /** Where the log is written; standard output where empty. */
@@ -13,6 +15,7 @@ export interface Environment {
 interface Variables {
   readonly DATABASE_URL: string;
   readonly SESSION_SECRET: string;
+  readonly HEALTH_KEY: string;
   readonly HOST: string;
   readonly PORT: number;
   readonly LOG_FILE: string;
@@ -23,6 +26,12 @@ const schema = Joi.object<Variables>({
     .uri({ scheme: ['postgres', 'postgresql'] })
     .required(),
   SESSION_SECRET: Joi.string().min(32).required(),
+  HEALTH_KEY: Joi.string()
+    .base64()
+    .custom((text: string, helpers) =>
+      Buffer.from(text, 'base64').length === 32 ? text : helpers.error('any.invalid'),
+    )
+    .required(),
   HOST: Joi.string().hostname().default('127.0.0.1'),
   PORT: Joi.number().port().default(4380),
   LOG_FILE: Joi.string().allow('').default(''),
@@ -42,6 +51,7 @@ export function readEnvironment(variables: NodeJS.ProcessEnv): Environment {
   return {
     databaseUrl: value.DATABASE_URL,
     sessionSecret: value.SESSION_SECRET,
+    healthKey: healthKeyFrom(value.HEALTH_KEY),
     host: value.HOST,
     port: value.PORT,
     logFile: value.LOG_FILE,

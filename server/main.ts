@@ -12,7 +12,13 @@ const connection = openDatabase(environment.databaseUrl, (error) =>
   log.warn({ err: error }, 'database connection lost'),
 );
 const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const app = createApp({ connection, sessionSecret: environment.sessionSecret, log, webFolder });
+const app = createApp({
+  connection,
+  sessionSecret: environment.sessionSecret,
+  healthKey: environment.healthKey,
+  log,
+  webFolder,
+});
 
 const { host, port } = environment;
 const server = app.listen(port, host, (error?: Error) => {

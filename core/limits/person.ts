@@ -1,3 +1,4 @@
+import type { Kit } from '../drills/kit.ts';
 import type { Limit } from './limitation.ts';
 
 /** Movement patterns that people differ in. */
@@ -36,6 +37,16 @@ export interface Hold {
   readonly clearedOn: string;
 }
 
+/** What somebody does in a slot of a circuit instead of what is planned. */
+export interface Choice {
+  readonly circuitId: string;
+  readonly slotId: string;
+  readonly drillId: string;
+  readonly variantId: string;
+  /** The day it is for; empty for good. */
+  readonly day: string;
+}
+
 /** What a coach knows of somebody. All of it is health data or close to it. */
 export interface Person {
   readonly id: string;
@@ -48,8 +59,32 @@ export interface Person {
   readonly stiffer: Readonly<Partial<Record<Region, 'left' | 'right'>>>;
   /** Ids of drills they know well. */
   readonly familiar: readonly string[];
+  /** Kit they have at home. */
+  readonly kit: readonly Kit[];
+  readonly notes: string;
+  /** The day on which they agreed to have health data kept, as YYYY-MM-DD; empty where they have not. */
+  readonly consentOn: string;
+  /** What their coach chose for them in slots of circuits. */
+  readonly choices: readonly Choice[];
   readonly readiness: ReadinessOnDay | null;
   readonly holds: readonly Hold[];
+}
+
+/** Whether anything of somebody is health data, which may be kept only with their consent. */
+export function hasHealthData({ limits, stiffer, readiness, holds, notes }: Omit<Person, 'id'>): boolean {
+  const said = readiness !== null && readiness.state !== 'fine';
+  return limits.length > 0 || Object.keys(stiffer).length > 0 || said || holds.length > 0 || notes !== '';
+}
+
+/** What was chosen for somebody in a slot on a day: for that day before for good. */
+export function choiceFor(
+  { choices }: Pick<Person, 'choices'>,
+  circuitId: string,
+  slotId: string,
+  day: string,
+): Choice | undefined {
+  const here = choices.filter((choice) => choice.circuitId === circuitId && choice.slotId === slotId);
+  return here.find((choice) => choice.day === day) ?? here.find((choice) => choice.day === '');
 }
 
 /** Whether somebody is held to light effort: something stands that nobody has cleared. */

@@ -1,4 +1,5 @@
 import { USUAL_PLATES, type Plates } from '@prompt-spark/core/dose/lift';
+import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
@@ -6,6 +7,7 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
+  date,
   doublePrecision,
   foreignKey,
   index,
@@ -17,6 +19,7 @@ import {
   text,
   timestamp,
   unique,
+  uniqueIndex,
   uuid,
 } from 'drizzle-orm/pg-core';
 
@@ -98,6 +101,97 @@ export const group = pgTable(
     people: integer('people').notNull(),
   },
   (table) => [unique('group_in_studio').on(table.studioId, table.id)],
+);
+
+/** Who coaches a group: its people are seen by them. */
+export const groupCoach = pgTable(
+  'group_coach',
+  {
+    studioId: studioId(),
+    groupId: uuid('group_id').notNull(),
+    coachId: uuid('coach_id').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.groupId, table.coachId] }),
+    foreignKey({ columns: [table.studioId, table.groupId], foreignColumns: [group.studioId, group.id] }).onDelete(
+      'cascade',
+    ),
+    foreignKey({ columns: [table.studioId, table.coachId], foreignColumns: [coach.studioId, coach.id] }).onDelete(
+      'cascade',
+    ),
+  ],
+);
+
+/** A client. Everything about them is in `sealed` (server/store/seal.ts): the database holds no name and no limitation. */
+export const person = pgTable(
+  'person',
+  {
+    id: uuid('id').primaryKey(),
+    studioId: studioId(),
+    version: integer('version').notNull(),
+    sealed: text('sealed').notNull(),
+  },
+  (table) => [unique('person_in_studio').on(table.studioId, table.id)],
+);
+
+/** Who coaches a client in private. */
+export const personCoach = pgTable(
+  'person_coach',
+  {
+    studioId: studioId(),
+    personId: uuid('person_id').notNull(),
+    coachId: uuid('coach_id').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.personId, table.coachId] }),
+    foreignKey({ columns: [table.studioId, table.personId], foreignColumns: [person.studioId, person.id] }).onDelete(
+      'cascade',
+    ),
+    foreignKey({ columns: [table.studioId, table.coachId], foreignColumns: [coach.studioId, coach.id] }).onDelete(
+      'cascade',
+    ),
+  ],
+);
+
+export const personGroup = pgTable(
+  'person_group',
+  {
+    studioId: studioId(),
+    personId: uuid('person_id').notNull(),
+    groupId: uuid('group_id').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.personId, table.groupId] }),
+    index('people_of_group').on(table.studioId, table.groupId),
+    foreignKey({ columns: [table.studioId, table.personId], foreignColumns: [person.studioId, person.id] }).onDelete(
+      'cascade',
+    ),
+    foreignKey({ columns: [table.studioId, table.groupId], foreignColumns: [group.studioId, group.id] }).onDelete(
+      'cascade',
+    ),
+  ],
+);
+
+/** Who saw or changed somebody's data. It outlives the person, and then says only that there was one. */
+export const personAccess = pgTable(
+  'person_access',
+  {
+    studioId: studioId(),
+    personId: uuid('person_id').notNull(),
+    coachId: uuid('coach_id').notNull(),
+    action: text('action').$type<Access['action']>().notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull().default(now),
+    /** Looking is noted once a day for each coach. */
+    onDay: date('on_day')
+      .notNull()
+      .default(sql`current_date`),
+  },
+  (table) => [
+    index('access_by_person').on(table.studioId, table.personId, table.at),
+    uniqueIndex('seen_once_a_day')
+      .on(table.personId, table.coachId, table.onDay)
+      .where(sql`action = 'saw'`),
+  ],
 );
 
 export const circuit = pgTable(

@@ -5,6 +5,7 @@ declare module 'vitest' {
   interface ProvidedContext {
     /** Address of the PostgreSQL server that server tests make their databases on. */
     readonly serverPostgres: string;
+    readonly serverDataFolder: string;
   }
 }
 
@@ -12,5 +13,6 @@ declare module 'vitest' {
 export default function setup(project: TestProject): () => void {
   const postgres = startPostgres('server-database', 54_480);
   project.provide('serverPostgres', postgres.url);
+  project.provide('serverDataFolder', postgres.folder);
   return postgres.stop;
 }

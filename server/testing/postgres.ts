@@ -9,13 +9,19 @@ const ROOT = fileURLToPath(new URL('../..', import.meta.url));
 export interface TestPostgres {
   /** Address of its maintenance database. */
   readonly url: string;
+  /** Where its files really are. */
+  readonly folder: string;
   stop(): void;
 }
 
 /** Starts a server of its own, or takes up the one that runs in that folder. */
 export function startPostgres(folder: string, port: number): TestPostgres {
   const run = (...words: string[]) => execFileSync('bin/database', words, { cwd: ROOT, encoding: 'utf8' }).trim();
-  return { url: run('start', `.cache/${folder}`, String(port)), stop: () => void run('stop', `.cache/${folder}`) };
+  return {
+    folder: run('where', `.cache/${folder}`),
+    url: run('start', `.cache/${folder}`, String(port)),
+    stop: () => void run('stop', `.cache/${folder}`),
+  };
 }
 
 /** Makes an empty database on a server and gives its address. */

@@ -17,6 +17,8 @@ import { openStudio } from '../store/accounts.ts';
 import { migrateDatabase, openDatabase, type Connection } from '../store/database.ts';
 import { newDatabase } from './postgres.ts';
 
+export const TEST_HEALTH_KEY = Buffer.alloc(32, 7);
+
 /** The whole server on a database of its own, with what it logged. */
 export interface TestServer {
   readonly connection: Connection;
@@ -38,7 +40,12 @@ export async function testServer(serverUrl = inject('serverPostgres')): Promise<
       done();
     },
   });
-  const app = createApp({ connection, sessionSecret: 'a secret that only tests know, long enough', log: pino(stream) });
+  const app = createApp({
+    connection,
+    sessionSecret: 'a secret that only tests know, long enough',
+    healthKey: TEST_HEALTH_KEY,
+    log: pino(stream),
+  });
   return { connection, url, app, logged: () => lines.join(''), close: () => connection.close() };
 }
 

@@ -1,0 +1,49 @@
+import type { PersonDocument } from '@prompt-spark/contract/person';
+import { groupCoach, person, personCoach, personGroup } from '@prompt-spark/server/schema/tables';
+import type { Database } from '@prompt-spark/server/store/database';
+import { ownerOf } from '@prompt-spark/server/store/people';
+import { seal, type HealthKey } from '@prompt-spark/server/store/seal';
+import { randomUUID } from 'node:crypto';
+import { coached, people, type DemoPerson } from './people.ts';
+
+/** Ids of what is in the studio already, by name. */
+export interface DemoIds {
+  readonly studioId: string;
+  readonly coachOf: (name: string) => string;
+  readonly groupOf: (name: string) => string;
+}
+
+/** Loads the invented people, sealed as the server seals them. */
+export async function loadPeople(database: Database, key: HealthKey, ids: DemoIds, today: string): Promise<void> {
+  const { studioId } = ids;
+  for (const { coach, groups } of coached) {
+    const coachId = ids.coachOf(coach);
+    await database.insert(groupCoach).values(groups.map((name) => ({ studioId, coachId, groupId: ids.groupOf(name) })));
+  }
+  for (const one of people) {
+    const id = randomUUID();
+    const sealed = seal(key, ownerOf(studioId, id), documentOf(one, today));
+    await database.insert(person).values({ id, studioId, version: 1, sealed });
+    const groups = one.groups.map((name) => ({ studioId, personId: id, groupId: ids.groupOf(name) }));
+    if (groups.length > 0) await database.insert(personGroup).values(groups);
+    if (one.coach)
+      await database.insert(personCoach).values({ studioId, personId: id, coachId: ids.coachOf(one.coach) });
+  }
+}
+
+function documentOf(one: DemoPerson, today: string): PersonDocument {
+  return {
+    name: one.name,
+    birthYear: one.born,
+    limits: one.limits ?? [],
+    ability: one.ability ?? {},
+    stiffer: one.stiffer ?? {},
+    familiar: one.familiar ?? [],
+    kit: [],
+    notes: one.notes ?? '',
+    consentOn: '2026-09-01',
+    choices: [],
+    readiness: one.isNew ? { day: today, state: 'new', sore: [] } : null,
+    holds: (one.holds ?? []).map((hold) => ({ ...hold, since: '2026-11-01' })),
+  };
+}

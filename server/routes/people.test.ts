@@ -1,0 +1,231 @@
+import type { PersonDocument, PersonRecord } from '@prompt-spark/contract/person';
+import { ROUTES } from '@prompt-spark/contract/routes';
+import { limit, testPerson } from '@prompt-spark/core/testing/people';
+import { sql } from 'drizzle-orm';
+import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { coach as coachTable } from '../schema/tables.ts';
+import { hashPassword } from '../store/accounts.ts';
+import { seal, unseal } from '../store/seal.ts';
+import {
+  newCircuit,
+  newSession,
+  PASSWORD,
+  signedInCoach,
+  testServer,
+  Visitor,
+  type TestServer,
+} from '../testing/studio.ts';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer();
+});
+afterAll(() => server.close());
+
+const { id: _, ...nobody } = testPerson();
+const document = (change: Partial<PersonDocument> = {}): PersonDocument => ({
+  ...nobody,
+  name: 'Halvard Quist',
+  limits: [limit('osteoporosis')],
+  notes: 'Fists are fine',
+  ...change,
+});
+
+/** A studio with a group, its coach, and another coach of the same studio who does not coach it. */
+async function studio() {
+  const { coach: imke, account } = await signedInCoach(server, `${randomUUID()}@saltmere.example`);
+  const email = `${randomUUID()}@saltmere.example`;
+  const { studioId } = account;
+  const passwordHash = await hashPassword(PASSWORD);
+  await server.connection.database
+    .insert(coachTable)
+    .values({ id: randomUUID(), studioId, name: 'Tobias', email, passwordHash });
+  const tobias = new Visitor(server);
+  await tobias.ask(ROUTES.signIn).send({ email, password: PASSWORD }).expect(200);
+  const group = { id: randomUUID(), name: 'Dawn Mixed' };
+  await imke.ask(ROUTES.addGroup).send(group).expect(201);
+  return { imke, tobias, group };
+}
+const add = async (coach: Visitor, groupIds: readonly string[] = [], change: Partial<PersonDocument> = {}) => {
+  const id = randomUUID();
+  const sent = { version: null, groupIds, document: document(change) };
+  const { body } = await coach.ask(ROUTES.savePerson, id).send(sent).expect(200);
+  return body as PersonRecord;
+};
+
+describe('a person', () => {
+  it('is kept, seen, changed on the version it was made on, and deleted for good', async () => {
+    const { imke, group } = await studio();
+    const person = await add(imke, [group.id]);
+    expect((await imke.ask(ROUTES.people).expect(200)).body).toEqual([person]);
+    const next = { version: 1, groupIds: [], document: document({ notes: 'Flat palms too' }) };
+    expect((await imke.ask(ROUTES.savePerson, person.id).send(next).expect(200)).body).toMatchObject({
+      version: 2,
+      groupIds: [],
+    });
+    expect((await imke.ask(ROUTES.savePerson, person.id).send(next).expect(409)).body).toMatchObject({
+      current: { version: 2 },
+    });
+    await imke.ask(ROUTES.takeOutPerson, person.id).expect(204);
+    expect((await imke.ask(ROUTES.people).expect(200)).body).toEqual([]);
+    const { rows } = await server.connection.database.execute(sql`select 1 from person where id = ${person.id}`);
+    expect(rows).toEqual([]);
+  });
+
+  it('has no health data kept without consent', async () => {
+    const { imke } = await studio();
+    const send = (change: Partial<PersonDocument>) =>
+      imke.ask(ROUTES.savePerson, randomUUID()).send({ version: null, groupIds: [], document: document(change) });
+    expect((await send({ consentOn: '' }).expect(422)).text).toContain('the day they agreed');
+    await send({ consentOn: '', limits: [], notes: '' }).expect(200);
+  });
+
+  it('who was held is cleared with a name and a day, or not at all', async () => {
+    const { imke } = await studio();
+    const hold = { since: '2026-11-20', why: 'red flag' as const, clearedBy: 'Dr Fenn', clearedOn: '' };
+    const sent = { version: null, groupIds: [], document: document({ holds: [hold] }) };
+    expect((await imke.ask(ROUTES.savePerson, randomUUID()).send(sent).expect(422)).text).toContain('who cleared them');
+  });
+});
+
+describe('people are seen only by those who coach them', () => {
+  it('not by another coach of the studio, until they coach the group', async () => {
+    const { imke, tobias, group } = await studio();
+    const person = await add(imke, [group.id]);
+    expect((await tobias.ask(ROUTES.people).expect(200)).body).toEqual([]);
+    await tobias.ask(ROUTES.personAccess, person.id).expect(404);
+    await tobias.ask(ROUTES.takeOutPerson, person.id).expect(404);
+    await tobias.ask(ROUTES.savePerson, person.id).send({ version: 1, groupIds: [], document: document() }).expect(404);
+    await tobias
+      .ask(ROUTES.savePerson, person.id)
+      .send({ version: null, groupIds: [], document: document() })
+      .expect(404);
+    await tobias
+      .ask(ROUTES.savePerson, randomUUID())
+      .send({ version: null, groupIds: [group.id], document: document() })
+      .expect(404);
+    expect((await tobias.ask(ROUTES.exportPeople).send({}).expect(200)).text).not.toContain('Quist');
+    expect((await imke.ask(ROUTES.people)).body).toEqual([person]);
+  });
+
+  it('not by another studio', async () => {
+    const { imke, group } = await studio();
+    const { imke: stranger } = await studio();
+    const person = await add(imke, [group.id]);
+    expect((await stranger.ask(ROUTES.people).expect(200)).body).toEqual([]);
+    await stranger.ask(ROUTES.takeOutPerson, person.id).expect(404);
+    await stranger.ask(ROUTES.personAccess, person.id).expect(404);
+    await stranger
+      .ask(ROUTES.savePerson, randomUUID())
+      .send({ version: null, groupIds: [group.id], document: document() })
+      .expect(404);
+    await stranger.ask(ROUTES.addGroup).send(group).expect(409);
+  });
+
+  it('and a log says who saw and changed what is known of them', async () => {
+    const { imke } = await studio();
+    const person = await add(imke);
+    await imke.ask(ROUTES.people).expect(200);
+    await imke.ask(ROUTES.people).expect(200);
+    await imke.ask(ROUTES.exportPeople).send({}).expect(200);
+    const { body } = await imke.ask(ROUTES.personAccess, person.id).expect(200);
+    expect((body as { action: string }[]).map(({ action }) => action).toSorted()).toEqual([
+      'added',
+      'saw',
+      'took out to a file',
+    ]);
+  });
+});
+
+describe('what the Stage is sent', () => {
+  it('has tracks, and no name, limitation or reason', async () => {
+    const { imke, group } = await studio();
+    await add(imke, [group.id]);
+    const circuit = newCircuit(undefined, { groupId: group.id });
+    const [block] = circuit.circuit.blocks;
+    const [line] = block?.lines ?? [];
+    if (!block || line?.kind !== 'slot') throw new Error('The circuit has a slot.');
+    const tracks = [{ track: 'gentler' as const, drillId: 'march-on-the-spot', variantId: 'base' }];
+    const tracked = {
+      ...circuit,
+      circuit: { ...circuit.circuit, blocks: [{ ...block, lines: [{ ...line, tracks }] }] },
+    };
+    await imke.ask(ROUTES.addCircuit).send(tracked).expect(201);
+    const session = newSession(circuit.id, { groupId: group.id });
+    await imke.ask(ROUTES.addSession).send(session).expect(201);
+    const answers = [
+      await imke.ask(ROUTES.circuit, circuit.id).expect(200),
+      await imke.ask(ROUTES.session, session.id).expect(200),
+      await imke.ask(ROUTES.places).expect(200),
+    ];
+    expect(answers[0]?.text).toContain('march-on-the-spot');
+    for (const { text } of answers)
+      for (const word of ['Quist', 'steoporosis', 'Fists', 'limit']) expect(text).not.toContain(word);
+  });
+});
+
+describe('health data at rest', () => {
+  it('is nowhere in the database’s files, nor in the log, in plain words', async () => {
+    const { imke } = await studio();
+    await add(imke, [], { name: 'Zebedee Quillfeather', notes: 'Unmistakable marzipan shoulder' });
+    await imke.ask(ROUTES.people).expect(200);
+    await server.connection.database.execute(sql`checkpoint`);
+    const folder = inject('serverDataFolder');
+    const count = (word: string) => {
+      try {
+        return execFileSync('grep', ['-rl', '--binary-files=text', word, folder]).toString().trim();
+      } catch {
+        return '';
+      }
+    };
+    // The search finds what is there in plain words, so that finding nothing means something.
+    expect(count('saltmere.example')).not.toBe('');
+    for (const word of ['Quillfeather', 'marzipan', 'osteoporosis']) expect(count(word)).toBe('');
+    for (const word of ['Quillfeather', 'marzipan', 'osteoporosis']) expect(server.logged()).not.toContain(word);
+  });
+
+  it('opens only under its key, for its owner, and unchanged', () => {
+    const key = Buffer.alloc(32, 1);
+    const sealed = seal(key, 'studio/one', { wrist: 'avoid' });
+    expect(unseal(key, 'studio/one', sealed)).toEqual({ wrist: 'avoid' });
+    expect(seal(key, 'studio/one', { wrist: 'avoid' })).not.toBe(sealed);
+    const closed = 'A sealed record does not open';
+    expect(() => unseal(Buffer.alloc(32, 2), 'studio/one', sealed)).toThrow(closed);
+    expect(() => unseal(key, 'studio/other', sealed)).toThrow(closed);
+    const bytes = Buffer.from(sealed, 'base64');
+    bytes[bytes.length - 1] = (bytes.at(-1) ?? 0) ^ 1;
+    expect(() => unseal(key, 'studio/one', bytes.toString('base64'))).toThrow(closed);
+  });
+});
+
+describe('people as CSV', () => {
+  it('come in whole or not at all, with a report line by line, and go out as they came', async () => {
+    const { imke, group } = await studio();
+    const head = 'name,birth year,groups,limits,ability,stiffer side,consent on';
+    const good = `Ansel Croft,1956,Dawn Mixed,"Knee, kneeling = avoid left until 2027-01-01; shoulder overhead = 0",squat gentle,hip left,2026-11-01`;
+    const send = (csv: string) => imke.ask(ROUTES.importPeople).send({ csv });
+    const bad = await send(
+      [head, good, 'Maud,abc,,,,,', 'Piet,,Nobody,,,,', 'Elke,,,Wrist = ease,,,'].join('\r\n'),
+    ).expect(200);
+    expect(bad.body).toMatchObject({
+      added: 0,
+      problems: [
+        { line: 3, message: '"abc" is no year of birth' },
+        { line: 4, message: 'You coach no group called "Nobody"' },
+        { line: 5, message: expect.stringContaining('the day they agreed') as unknown },
+      ],
+    });
+    expect((await imke.ask(ROUTES.people)).body).toEqual([]);
+    expect((await send([head, good].join('\r\n')).expect(200)).body).toMatchObject({ added: 1, problems: [] });
+    const [person] = (await imke.ask(ROUTES.people)).body as PersonRecord[];
+    expect(person).toMatchObject({ groupIds: [group.id], document: { birthYear: 1956, stiffer: { hip: 'left' } } });
+    expect(person?.document.limits).toEqual([
+      { kind: 'known', limitationId: 'knee-kneeling', severity: 'avoid', side: 'left', until: '2027-01-01' },
+      { kind: 'own', capped: 'shoulder overhead', most: 0, side: 'both', until: '' },
+    ]);
+    const { csv } = (await imke.ask(ROUTES.exportPeople).send({})).body as { csv: string };
+    expect((await send(csv).expect(200)).body).toMatchObject({ added: 0, same: 1 });
+  });
+});

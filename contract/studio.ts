@@ -1,4 +1,5 @@
 import { LOAD_UNITS, type Plates } from '@prompt-spark/core/dose/lift';
+import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import Joi from 'joi';
 import { id, name, whole } from './fields.ts';
 
@@ -13,6 +14,8 @@ export interface Site {
   readonly mats: number;
   readonly loopBands: number;
   readonly walls: number;
+  /** Kit that is not counted. */
+  readonly kit: readonly Kit[];
   /** What loads a bar there. */
   readonly plates: Plates;
 }
@@ -39,6 +42,10 @@ const site = Joi.object<Site>({
   mats: whole(0, 999),
   loopBands: whole(0, 999),
   walls: whole(0, 99),
+  kit: Joi.array()
+    .items(Joi.valid(...KIT))
+    .unique()
+    .required(),
   plates: Joi.object<Plates>({
     unit: Joi.valid(...LOAD_UNITS).required(),
     bar: Joi.number().min(0).max(100).required(),
@@ -47,6 +54,7 @@ const site = Joi.object<Site>({
 });
 
 const group = Joi.object<Group>({ id, name: name(80), people: whole(0, 999) });
+export const groupSchema = group.required();
 
 export const studioPlacesSchema = Joi.object<StudioPlaces>({
   sites: Joi.array().items(site).required(),

@@ -1,3 +1,5 @@
+import type { Kit } from '@prompt-spark/core/drills/kit';
+
 /** Tern Street Hall in Saltmere, an invented harbour town. Nobody and nothing here is real. */
 export const studio = { name: 'Tern Street Hall' };
 
@@ -6,9 +8,22 @@ export const coaches = [
   { name: 'Tobias Arrowsmith', email: 'tobias@saltmere.example' },
 ] as const;
 
+const HALL_KIT: readonly Kit[] = [
+  'chair',
+  'bench',
+  'step',
+  'line',
+  'rope',
+  'stick',
+  'long band',
+  'foam roller',
+  'partner',
+];
+const YARD_KIT: readonly Kit[] = ['bench', 'line', 'rope', 'partner', 'long band'];
+
 export const sites = [
-  { name: 'Hall floor', lanes: 4, laneMetres: 10, mats: 12, loopBands: 8, walls: 1 },
-  { name: 'Slipway yard', lanes: 6, laneMetres: 15, mats: 0, loopBands: 0, walls: 0 },
+  { name: 'Hall floor', lanes: 4, laneMetres: 10, mats: 12, loopBands: 8, walls: 1, kit: HALL_KIT },
+  { name: 'Slipway yard', lanes: 6, laneMetres: 15, mats: 0, loopBands: 0, walls: 0, kit: YARD_KIT },
 ] as const;
 
 export const groups = [

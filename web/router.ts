@@ -43,6 +43,33 @@ export function createAppRouter(): Router {
         meta: { title: 'Circuit' },
       },
       {
+        path: '/circuits/:id/swaps',
+        name: 'swaps',
+        component: () => import('./pages/swaps/SwapsPage.vue'),
+        props: true,
+        meta: { title: 'Swaps' },
+      },
+      {
+        path: '/people',
+        name: 'people',
+        component: () => import('./pages/people/PeoplePage.vue'),
+        meta: { title: 'People' },
+      },
+      {
+        path: '/people/new',
+        name: 'newPerson',
+        component: () => import('./pages/people/PersonPage.vue'),
+        props: (route) => ({ id: null, group: route.query['group'] ?? null }),
+        meta: { title: 'A new person' },
+      },
+      {
+        path: '/people/:id',
+        name: 'person',
+        component: () => import('./pages/people/PersonPage.vue'),
+        props: (route) => ({ id: route.params['id'], group: null }),
+        meta: { title: 'Person' },
+      },
+      {
         path: '/stage/:id',
         name: 'stage',
         component: () => import('./pages/stage/StagePage.vue'),

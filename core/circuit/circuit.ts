@@ -3,8 +3,8 @@ import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
 import type { WallClock } from './wallClock.ts';
 
-/** The lanes of ability beside the main one. */
-export const TRACK_NAMES = ['gentler', 'other', 'stronger'] as const;
+/** The lanes of ability beside the main one; `everybody` where one instruction takes the place of the main one. */
+export const TRACK_NAMES = ['gentler', 'other', 'stronger', 'everybody'] as const;
 export type TrackName = (typeof TRACK_NAMES)[number];
 
 /** What one track does in a slot. */

@@ -26,6 +26,9 @@ export const KIT = [
 ] as const;
 export type Kit = (typeof KIT)[number];
 
+/** What a room usually has, for a site that nobody has described yet. Common practice, no source. */
+export const USUAL_KIT: readonly Kit[] = ['chair', 'bench', 'step', 'line', 'rope', 'stick', 'partner'];
+
 /** How kit is taken up: `carried` is picked up and put down, `worn` goes on and off, `placed` is there already. */
 export type KitHandling = 'carried' | 'worn' | 'placed';
 

@@ -1,6 +1,6 @@
 import { demandOf } from '../drills/demand.ts';
 import type { Drill } from '../drills/drill.ts';
-import type { Pattern, Person } from './person.ts';
+import { PATTERNS, type Pattern, type Person } from './person.ts';
 
 /** Whether a drill is of a pattern that people differ in. */
 const OF: Readonly<Record<Pattern, (drill: Drill, demands: Drill['ladder'][number]['demands']) => boolean>> = {
@@ -12,13 +12,27 @@ const OF: Readonly<Record<Pattern, (drill: Drill, demands: Drill['ladder'][numbe
   impact: (_drill, demands) => demandOf(demands, 'impact') > 0,
 };
 
-/** The rung of a drill's ladder that suits somebody: −1 gentler, 0 as named, 1 stronger. The weakest pattern decides. */
-export function suitedRung(person: Pick<Person, 'ability'>, drill: Drill): -1 | 0 | 1 {
+const known = new WeakMap<Drill, readonly Pattern[]>();
+
+/** The patterns a drill is of; looked up once a drill, as every candidate asks for every person. */
+function patternsOf(drill: Drill): readonly Pattern[] {
+  const before = known.get(drill);
+  if (before) return before;
   const base = drill.ladder.find(({ rung }) => rung === 0);
-  if (!base) return 0;
-  const own = (Object.entries(person.ability) as [Pattern, string][]).filter(([pattern]) =>
-    OF[pattern](drill, base.demands),
-  );
-  if (own.some(([, ability]) => ability === 'gentle')) return -1;
-  return own.length > 0 && own.every(([, ability]) => ability === 'strong') ? 1 : 0;
+  const patterns = base ? PATTERNS.filter((pattern) => OF[pattern](drill, base.demands)) : [];
+  known.set(drill, patterns);
+  return patterns;
+}
+
+/** The rung of a drill's ladder that suits somebody: −1 gentler, 0 as named, 1 stronger. The weakest pattern decides. */
+export function suitedRung({ ability }: Pick<Person, 'ability'>, drill: Drill): -1 | 0 | 1 {
+  let [strong, said] = [true, false];
+  for (const pattern of patternsOf(drill)) {
+    const own = ability[pattern];
+    if (own === undefined) continue;
+    if (own === 'gentle') return -1;
+    said = true;
+    if (own !== 'strong') strong = false;
+  }
+  return said && strong ? 1 : 0;
 }

@@ -62,8 +62,9 @@ function pairs(masks: readonly Mask[]): readonly Choice[] {
   let [most, best] = [0, [] as Choice[]];
   masks.forEach(([lowOne, highOne], one) => {
     for (let other = one + 1; other < masks.length; other += 1) {
-      const [low, high] = masks[other] ?? [0, 0];
-      const served = bits(lowOne | low) + bits(highOne | high);
+      const mask = masks[other];
+      if (!mask) continue;
+      const served = bits(lowOne | mask[0]) + bits(highOne | mask[1]);
       if (served < most) continue;
       if (served > most) [most, best] = [served, []];
       best.push({ chosen: [one, other], served });
@@ -73,13 +74,16 @@ function pairs(masks: readonly Mask[]): readonly Choice[] {
 }
 
 function bestOf(choices: readonly Choice[], scores: readonly (readonly number[])[], people: number) {
+  // Flat rows without those who may not: this loop runs for every pair that serves as many.
+  const rows = scores.map((row) => Float64Array.from(row, (score) => Math.max(0, score)));
+  const nobody = new Float64Array(people);
   let best: Served & { readonly served: number } = { chosen: [], total: 0, served: 0 };
   for (const { chosen, served } of choices) {
+    const [one = -1, other = -1] = chosen;
+    const [first, second] = [rows[one] ?? nobody, rows[other] ?? nobody];
     let total = 0;
     for (let person = 0; person < people; person += 1) {
-      let top = 0;
-      for (const index of chosen) top = Math.max(top, scores[index]?.[person] ?? 0);
-      total += top;
+      total += Math.max(first[person] ?? 0, second[person] ?? 0);
     }
     if (best.chosen.length === 0 || total > best.total + 1e-12) best = { chosen, total, served };
   }

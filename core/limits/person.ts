@@ -98,7 +98,7 @@ export const HOLD_CAUTION =
 
 /** Signs at which to stop. From the brief. */
 export const RED_FLAGS =
-  'Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness, a recent operation or injury.';
+  'chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness, a recent operation or injury.';
 
 /** A person's readiness on a day; fine where nothing was said that day. */
 export function readinessOn(person: Pick<Person, 'readiness'>, day: string): ReadinessOnDay {

@@ -1,4 +1,4 @@
-import { clockWords } from '../review/clockWords.ts';
+import { clockWords } from '../clockWords.ts';
 import type { Posture } from '../drills/posture.ts';
 import { sharedTarget } from './likeness.ts';
 import type { Person } from './person.ts';
@@ -35,7 +35,7 @@ export function reasonsFor(place: SlotPlace, candidate: Candidate, person: Perso
 function purpose(place: SlotPlace, { drill, rung }: Candidate): string {
   if (drill.id === place.drill.id) {
     const step = rung.rung < place.rung.rung ? 'an easier rung' : 'a harder rung';
-    return rung.changes.length > 0 ? `${step}: other ${rung.changes.join(' and ')}` : step;
+    return rung.changes.length > 0 ? `${step} (${rung.changes.join(' and ')})` : step;
   }
   const shared = sharedTarget(place.drill, drill);
   return shared ? `same ${shared.replace(' · ', ' ')}` : 'much the same';

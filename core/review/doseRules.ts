@@ -3,7 +3,7 @@ import { drillAtStart } from '../drills/library.ts';
 import type { Kit } from '../drills/kit.ts';
 import { countAt, just, type Seconds } from '../units.ts';
 import type { Dose } from '../dose/dose.ts';
-import { clockWords } from './clockWords.ts';
+import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type Placed, type Rule } from './finding.ts';
 import { isRolling, isStaticHold, mainTarget } from './kinds.ts';
 

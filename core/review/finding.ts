@@ -5,6 +5,7 @@ import type { MainSession } from '../coverage/mainSession.ts';
 import type { Dose, Sides } from '../dose/dose.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { Kit } from '../drills/kit.ts';
+import type { SlotTracks } from '../limits/tracksFor.ts';
 import type { Setting } from '../timeline/setting.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 
@@ -40,6 +41,10 @@ export interface ReviewContext {
   readonly approach: Approach;
   /** What comes after the warm-up; undefined where nobody said. */
   readonly session?: MainSession;
+  /** Who does what, where people are known. */
+  readonly tracks?: readonly SlotTracks[];
+  /** How many people are known of; 0 where nobody is. */
+  readonly people?: number;
   /** How many there are of kit that is counted at the site. */
   readonly kitCounts: Readonly<Partial<Record<Kit, number>>>;
 }

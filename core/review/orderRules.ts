@@ -1,5 +1,5 @@
 import type { Phase } from '../drills/phase.ts';
-import { clockWords } from './clockWords.ts';
+import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type Placed, type Rule } from './finding.ts';
 import { isMoving, isStaticHold } from './kinds.ts';
 import { comesBefore } from './precedence.ts';

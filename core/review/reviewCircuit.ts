@@ -16,12 +16,15 @@ import {
 } from './doseRules.ts';
 import { SEVERITIES, type Finding, type Placed, type ReviewContext, type Rule } from './finding.ts';
 import { hardEasyHard, holdAfterMoving, phaseOrder, raiseFirst, wrongOrder } from './orderRules.ts';
+import { nobodyMay, noSwap } from './peopleRules.ts';
 import { hiddenTime, overTime, underTime, upAndDown } from './timeRules.ts';
 
 /** Every rule, in the order in which findings of one severity are told. */
 const RULES: readonly Rule[] = [
+  nobodyMay,
   overTime,
   vagueDose,
+  noSwap,
   oneSideOnly,
   longHold,
   raiseFirst,

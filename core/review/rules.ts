@@ -1,5 +1,7 @@
 /** Every rule of the review by its id, as a coach would name what it looks for. */
 export const RULE_NAMES = {
+  'nobody-may': 'A drill that nobody present may do',
+  'no-swap': 'Somebody with nothing to do in a slot',
   'over-time': 'Longer than the time there is',
   'under-time': 'Much shorter than the time there is',
   'hidden-time': 'Much hidden time',

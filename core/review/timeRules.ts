@@ -1,6 +1,6 @@
 import { workStretches } from '../dose/workSeconds.ts';
 import { bestOrder } from './bestOrder.ts';
-import { clockWords } from './clockWords.ts';
+import { clockWords } from '../clockWords.ts';
 import { TRADE, type Finding, type Rule } from './finding.ts';
 
 /** Under this share of the time there is, a circuit is remarked on as short. Common practice, no source. */

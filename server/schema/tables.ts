@@ -3,6 +3,7 @@ import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
+import { USUAL_KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { sql } from 'drizzle-orm';
 import {
@@ -87,6 +88,7 @@ export const site = pgTable(
     mats: integer('mats').notNull(),
     loopBands: integer('loop_bands').notNull(),
     walls: integer('walls').notNull(),
+    kit: jsonb('kit').$type<readonly Kit[]>().notNull().default(USUAL_KIT),
     plates: jsonb('plates').$type<Plates>().notNull().default(USUAL_PLATES.kg),
   },
   (table) => [unique('site_in_studio').on(table.studioId, table.id)],

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  mdiAccountGroupOutline,
   mdiCalendarToday,
   mdiFormatListBulleted,
   mdiHumanHandsup,
@@ -10,11 +11,13 @@ import {
 import { useRouter } from 'vue-router';
 import { useAccountStore } from '../stores/account.ts';
 import { useLibraryStore } from '../stores/library.ts';
+import { usePeopleStore } from '../stores/people.ts';
 import { useStandardsStore } from '../stores/standards.ts';
 
 /** The way between the screens: a rail at the side, a bar at the foot of a phone. */
 const account = useAccountStore();
 const library = useLibraryStore();
+const people = usePeopleStore();
 const standards = useStandardsStore();
 const router = useRouter();
 
@@ -22,6 +25,7 @@ const places = [
   { to: '/today', name: 'Today', icon: mdiCalendarToday },
   { to: '/circuits', name: 'Circuits', icon: mdiFormatListBulleted },
   { to: '/drills', name: 'Drills', icon: mdiHumanHandsup },
+  { to: '/people', name: 'People', icon: mdiAccountGroupOutline },
   { to: '/log', name: 'Log', icon: mdiNotebookOutline },
   { to: '/studio', name: 'Studio', icon: mdiStoreCogOutline },
 ] as const;
@@ -30,6 +34,7 @@ async function signOut(): Promise<void> {
   await account.signOut();
   library.forget();
   standards.forget();
+  people.forget();
   await router.push('/door');
 }
 </script>

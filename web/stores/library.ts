@@ -6,7 +6,13 @@ import {
   type LibraryDrill,
 } from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
-import { studioPlacesSchema, type Group, type Site, type StudioPlaces } from '@prompt-spark/contract/studio';
+import {
+  groupSchema,
+  studioPlacesSchema,
+  type Group,
+  type Site,
+  type StudioPlaces,
+} from '@prompt-spark/contract/studio';
 import { usualSetting, type Drill, type DrillLibrary, type Setting } from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { defineStore } from 'pinia';
@@ -64,6 +70,13 @@ export const useLibraryStore = defineStore('library', () => {
     return report;
   }
 
+  /** Adds a group, which this coach coaches. */
+  async function addGroup(name: string): Promise<Group> {
+    const added = await request(ROUTES.addGroup, groupSchema, { body: { id: crypto.randomUUID(), name } });
+    places.value = { ...places.value, groups: [...places.value.groups, added] };
+    return added;
+  }
+
   const versionOf = (id: string) => entries.value.find(({ drill }) => drill.id === id)?.version ?? null;
   const setting = computed(() => usualSetting(library.value));
   /** The setting of a site: its lanes decide how long distances take. */
@@ -86,6 +99,7 @@ export const useLibraryStore = defineStore('library', () => {
     keepDrill,
     takeOutDrill,
     importCsv,
+    addGroup,
     versionOf,
     drillOf,
     siteOf,

@@ -10,6 +10,8 @@ import { startsAt } from '@prompt-spark/core/circuit/wallClock';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import type { SlotTracks } from '@prompt-spark/core/limits/tracksFor';
+import type { Finding } from '@prompt-spark/core/review/finding';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
@@ -45,18 +47,21 @@ export const useSheetStore = defineStore('sheet', () => {
   });
   const approach = computed(() => approachOf(circuit.value.approach, standards.approaches));
   const session = computed(() => mainSessionOf(circuit.value.purpose, standards.sessions));
-  const findings = computed(() =>
-    reviewCircuit(
+  /** Everything there is to say about it; with who does what, where that is known. */
+  function findingsFor(tracks?: readonly SlotTracks[], known = 0): readonly Finding[] {
+    return reviewCircuit(
       peopled.value,
       {
         setting: setting.value,
         approach: approach.value,
         kitCounts: site.value ? { mat: site.value.mats, 'loop band': site.value.loopBands } : {},
         ...(session.value ? { session: session.value } : {}),
+        ...(tracks ? { tracks, people: known } : {}),
       },
       timeline.value,
-    ),
-  );
+    );
+  }
+  const findings = computed(() => findingsFor());
   const timeline = computed(() => timeCircuit(peopled.value, setting.value));
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
@@ -114,6 +119,7 @@ export const useSheetStore = defineStore('sheet', () => {
     approach,
     session,
     findings,
+    findingsFor,
     timeline,
     site,
     group,

@@ -29,6 +29,7 @@ export const vuetify = createVuetify({
     VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
     VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
     VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+    VAutocomplete: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
     VBtnToggle: { rounded: 'lg', border: true, variant: 'text', VBtn: { rounded: 0, minWidth: 44 } },
     VDialog: { maxWidth: 520 },
   },

@@ -1,97 +1,20 @@
 <script setup lang="ts">
-import { mdiDownload, mdiUpload } from '@mdi/js';
-import type { ImportReport } from '@prompt-spark/contract/drill';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
-import { ref, useTemplateRef } from 'vue';
+import CsvFile from '../../pieces/CsvFile.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 
-/** The library as a CSV file, out and in. What comes in comes in whole, or not at all with a report line by line. */
+/** The library as a CSV file, out and in. */
 const library = useLibraryStore();
-const input = useTemplateRef<HTMLInputElement>('input');
-const report = ref<ImportReport | null>(null);
-const trouble = ref('');
-
-function save(): void {
-  const url = URL.createObjectURL(new Blob([writeDrillCsv(library.library.drills)], { type: 'text/csv' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = 'drills.csv';
-  link.click();
-  URL.revokeObjectURL(url);
-}
-
-async function take(): Promise<void> {
-  const field = input.value;
-  const file = field?.files?.[0];
-  if (!field || !file) return;
-  report.value = null;
-  trouble.value = '';
-  try {
-    report.value = await library.importCsv(await file.text());
-  } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The file could not be taken in.';
-  }
-  field.value = '';
-}
 </script>
 
 <template>
-  <section class="file" aria-label="Import or export">
-    <p class="soft">
-      One drill a line (CSV). Take the library out, change or add lines in any spreadsheet, and bring it back: lines
-      that are here already are left alone.
-    </p>
-    <div class="acts">
-      <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="save">Export the library</v-btn>
-      <v-btn variant="outlined" :prepend-icon="mdiUpload" @click="input?.click()">Import a file</v-btn>
-      <input
-        ref="input"
-        class="visually-hidden"
-        type="file"
-        accept=".csv,text/csv"
-        aria-label="CSV file"
-        tabindex="-1"
-        @change="take"
-      />
-    </div>
-    <p v-if="trouble" class="bad" role="alert">{{ trouble }}</p>
-    <div v-if="report" role="status">
-      <p v-if="!report.problems.length">{{ report.added }} added, {{ report.same }} here already.</p>
-      <template v-else>
-        <p class="bad">
-          Nothing was taken in. {{ report.problems.length }} line{{ report.problems.length === 1 ? '' : 's' }} to put
-          right:
-        </p>
-        <ol>
-          <li v-for="problem in report.problems.slice(0, 20)" :key="`${problem.line} ${problem.message}`">
-            Line {{ problem.line }}: {{ problem.message }}
-          </li>
-        </ol>
-      </template>
-    </div>
-  </section>
+  <CsvFile
+    name="drills.csv"
+    out="Export the library"
+    :write="() => writeDrillCsv(library.library.drills)"
+    :read="library.importCsv"
+  >
+    One drill a line (CSV). Take the library out, change or add lines in any spreadsheet, and bring it back: lines that
+    are here already are left alone.
+  </CsvFile>
 </template>
-
-<style scoped>
-.file {
-  display: grid;
-  gap: 0.75rem;
-  padding: 1rem 1.25rem;
-  margin-bottom: 1rem;
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  background: var(--card);
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem;
-}
-.bad {
-  font-weight: 600;
-  color: var(--brick);
-}
-ol {
-  padding-left: 1.25rem;
-}
-</style>

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
+import { useCrewStore } from '../../stores/crew.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import CoverageTab from './CoverageTab.vue';
+import PeopleTab from './PeopleTab.vue';
 import MarginNotes from './MarginNotes.vue';
 import { marginNotes } from './marginNotes.ts';
 
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const sheet = useSheetStore();
 const library = useLibraryStore();
-type Tab = 'notes' | 'coverage' | 'effort';
+type Tab = 'notes' | 'coverage' | 'effort' | 'people';
 const tab = ref<Tab>('notes');
 /** On a phone the margin stands above the sheet and is folded up until a tab is tapped; tapped again, it folds. */
 const phone = useMediaQuery('(max-width: 700px)');
@@ -25,7 +27,10 @@ function tap(tapped: Tab): void {
   last = tapped;
 }
 
-const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.library));
+const crew = useCrewStore();
+/** The review with the people in it, where they are known. */
+const findings = computed(() => sheet.findingsFor(crew.own.length > 0 ? crew.tracks : undefined, crew.own.length));
+const notes = computed(() => marginNotes(sheet.circuit, findings.value, library.library));
 </script>
 
 <template>
@@ -36,10 +41,12 @@ const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.
       >
       <v-tab value="coverage" @click="tap('coverage')">Coverage</v-tab>
       <v-tab value="effort" @click="tap('effort')">Effort</v-tab>
+      <v-tab value="people" @click="tap('people')">People</v-tab>
     </v-tabs>
     <v-window v-if="shown" v-model="tab" class="body">
       <v-window-item value="notes"><MarginNotes :notes="notes" /></v-window-item>
       <v-window-item value="effort"><EffortTab v-if="tab === 'effort'" /></v-window-item>
+      <v-window-item value="people"><PeopleTab v-if="tab === 'people'" /></v-window-item>
       <v-window-item value="coverage"><CoverageTab v-if="tab === 'coverage'" /></v-window-item>
     </v-window>
   </aside>
@@ -55,7 +62,8 @@ const notes = computed(() => marginNotes(sheet.circuit, sheet.findings, library.
 }
 .side :deep(.v-tab) {
   min-width: 0;
-  padding: 0 0.75rem;
+  padding: 0 0.45rem;
+  font-size: 0.9375rem;
 }
 .count {
   margin-left: 0.35rem;

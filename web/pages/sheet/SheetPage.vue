@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useDeskStore } from '../../stores/desk.ts';
+import { usePeopleStore } from '../../stores/people.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import ConflictBar from './ConflictBar.vue';
 import DrillDrawer from './DrillDrawer.vue';
@@ -19,6 +20,7 @@ import WhiteboardLine from './WhiteboardLine.vue';
 const { id } = defineProps<{ id: string }>();
 const sheet = useSheetStore();
 const desk = useDeskStore();
+const people = usePeopleStore();
 const router = useRouter();
 const help = ref(false);
 const drawer = ref(false);
@@ -27,7 +29,7 @@ const MOST_BYTES = 100_000;
 const loading = useLoading(open);
 
 async function open(): Promise<void> {
-  await sheet.open(id);
+  await Promise.all([sheet.open(id), people.load()]);
   desk.enterBlock(sheet.circuit.blocks.at(-1)?.id ?? '');
 }
 
@@ -53,7 +55,11 @@ async function takeFile(event: DragEvent): Promise<void> {
   desk.enterAll(await file.text());
 }
 
-useSheetKeys({ start, help: () => (help.value = true) });
+useSheetKeys({
+  start,
+  help: () => (help.value = true),
+  swaps: () => void router.push({ name: 'swaps', params: { id } }),
+});
 watch(() => id, loading.again);
 onBeforeUnmount(sheet.close);
 </script>

@@ -10,6 +10,7 @@ import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
+import { TRACK_WORDS, trackWords } from '../../pieces/trackWords.ts';
 import DoseEditor from './DoseEditor.vue';
 
 /** A slot on the sheet. Its height follows its seconds; the hatched part of its edge is hidden time. */
@@ -76,6 +77,12 @@ function press(event: MouseEvent): void {
         </span>
         <span class="soft dose">{{ words }}</span>
       </button>
+      <span v-if="slotLine.tracks.length" class="tracks">
+        <span v-for="one in slotLine.tracks" :key="one.track" class="track">
+          <span class="soft small">{{ TRACK_WORDS[one.track] }}</span>
+          {{ trackWords(one, slotLine.drillId, library.library) }}
+        </span>
+      </span>
       <span class="time">
         <span class="clock">{{ clock(time?.work ?? 0) }}</span>
         <span class="soft small">+{{ Math.round(time?.hidden ?? 0) }}</span>
@@ -168,6 +175,20 @@ function press(event: MouseEvent): void {
   flex: 0 0 3.4rem;
   align-self: center;
   margin: 0.15rem 0.7rem 0.15rem 0;
+}
+.tracks {
+  display: grid;
+  align-content: center;
+  gap: 0.15rem;
+  flex: 0 1 10rem;
+  padding: 0.3rem 0 0.3rem 0.6rem;
+  border-left: 1px solid var(--line);
+  font-size: 0.875rem;
+  line-height: 1.25;
+}
+.track .small {
+  display: block;
+  line-height: 1.2;
 }
 .time {
   display: flex;

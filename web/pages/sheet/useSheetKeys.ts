@@ -16,6 +16,7 @@ export const SHEET_KEYS: readonly (readonly [string, string])[] = [
   ['Backspace', 'take the row out'],
   ['p', 'pin or unpin it'],
   ['o', 'mark it optional'],
+  ['s', 'swaps and tracks'],
   ['z', 'undo'],
   ['Shift z', 'redo'],
   ['Space', 'start'],
@@ -27,7 +28,7 @@ const TYPED_IN = 'input, textarea, select, [role="combobox"], [contenteditable="
 const PRESSED = 'button, a';
 
 /** The keys of the sheet, heard wherever nothing else is typed in. */
-export function useSheetKeys({ start, help }: { start: () => void; help: () => void }): void {
+export function useSheetKeys({ start, help, swaps }: Record<'start' | 'help' | 'swaps', () => void>): void {
   const sheet = useSheetStore();
   const desk = useDeskStore();
 
@@ -66,6 +67,8 @@ export function useSheetKeys({ start, help }: { start: () => void; help: () => v
         return sheet.undo;
       case 'Z':
         return sheet.redo;
+      case 's':
+        return swaps;
       case '?':
         return help;
       case ' ':

@@ -6,6 +6,8 @@ import { computed } from 'vue';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { clock, countdown } from '../../pieces/clock.ts';
 import { phaseName } from '../../pieces/fuseShape.ts';
+import { instructed, instructionName } from '@prompt-spark/core/limits/swap';
+import { TRACK_WORDS, trackWords } from '../../pieces/trackWords.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { cueFor, kindWord, repetitionWords, sideName, slotOf } from './stageWords.ts';
 
@@ -21,7 +23,20 @@ const library = useLibraryStore();
 const segment = computed(() => moment.segment);
 const drill = computed(() => library.drillOf(segment.value.drillId));
 const slot = computed(() => slotOf(circuit, segment.value));
-const name = computed(() => drill.value?.name ?? segment.value.drillId);
+/** One drill for everybody takes the place of the planned one. */
+const everybody = computed(() => slot.value?.tracks.find(({ track }) => track === 'everybody'));
+const shown = computed(() => (everybody.value ? instructed(library.library, everybody.value) : undefined));
+const figure = computed(() => shown.value?.drill ?? drill.value);
+const name = computed(() => {
+  if (shown.value) return instructionName(shown.value.drill, shown.value.rung);
+  return drill.value?.name ?? segment.value.drillId;
+});
+/** What the other tracks do, by the name of the track: who is on it and why is not the screen's to say. */
+const tracks = computed(() =>
+  (slot.value?.tracks ?? [])
+    .filter(({ track }) => track !== 'everybody')
+    .map((one) => ({ ...one, words: trackWords(one, segment.value.drillId, library.library) })),
+);
 const place = computed(() => {
   const { round, rounds, set, sets } = segment.value;
   const parts = [rounds > 1 ? `round ${round} of ${rounds}` : '', sets > 1 ? `set ${set} of ${sets}` : ''];
@@ -44,11 +59,12 @@ const announced = computed(() =>
     </p>
     <p class="soft clock">{{ clock(position) }} of {{ clock(total) }}</p>
   </header>
-  <section :class="['now', segment.kind]">
+  <section :class="['now', segment.kind, { tracked: tracks.length }]">
     <DrillFigure
-      v-if="drill"
+      v-if="figure"
       class="figure"
-      :drill="drill"
+      :drill="figure"
+      :variant="shown?.rung ?? null"
       :dose="slot?.dose ?? null"
       :sides="slot?.sides ?? null"
       :side="segment.side === 'left' ? 'left' : 'right'"
@@ -58,7 +74,7 @@ const announced = computed(() =>
     <div class="words">
       <p class="kind">{{ paused ? 'Paused' : kindWord(segment) }}</p>
       <h1>{{ name }}</h1>
-      <p class="cue">{{ cueFor(segment, slot, drill) }}</p>
+      <p class="cue">{{ cueFor(segment, slot, figure) }}</p>
       <div class="count">
         <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
         <p class="how">
@@ -67,6 +83,11 @@ const announced = computed(() =>
         </p>
       </div>
     </div>
+    <ul v-if="tracks.length" class="tracks" aria-label="Tracks">
+      <li v-for="one in tracks" :key="one.track">
+        <span class="soft">{{ TRACK_WORDS[one.track] }}</span> {{ one.words }}
+      </li>
+    </ul>
     <p class="visually-hidden" role="status">{{ announced }}</p>
   </section>
 </template>
@@ -138,6 +159,12 @@ h1 {
   line-height: 0.9;
   letter-spacing: -0.03em;
 }
+.tracked .seconds {
+  font-size: clamp(6rem, min(17vw, 30vh), 26rem);
+}
+.tracked .figure {
+  max-height: 56vh;
+}
 .ready .seconds,
 .switch .seconds,
 .rest .seconds {
@@ -168,5 +195,16 @@ h1 {
   .how {
     min-height: 0;
   }
+}
+.tracks {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 3rem;
+  list-style: none;
+  font-size: clamp(1.15rem, 2.2vw, 2.2rem);
+}
+.tracks .soft {
+  margin-right: 0.4rem;
 }
 </style>

@@ -3,18 +3,30 @@ import { mdiCheckCircleOutline } from '@mdi/js';
 import type { PlannedSession } from '@prompt-spark/contract/session';
 import { computed } from 'vue';
 import CircuitFuse from '../../pieces/CircuitFuse.vue';
-import { timeOfDay } from '../../pieces/clock.ts';
+import { calendarDay, timeOfDay } from '../../pieces/clock.ts';
+import { ANYWHERE, placeAt } from '@prompt-spark/core/limits/place';
+import { usePeopleStore } from '../../stores/people.ts';
+import { undecidedWords } from './undecidedWords.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 
 /** One session of today: when, what, with whom, where, its fuse, and the way to start it. */
 const { session } = defineProps<{ session: PlannedSession }>();
 const library = useLibraryStore();
+const clients = usePeopleStore();
 const site = computed(() => library.siteOf(session.siteId));
 const where = computed(() => {
   const group = library.groupOf(session.groupId);
   const people = group?.people ?? session.circuit.circuit.people;
   const parts = [group?.name, people > 0 ? `${people} ${people === 1 ? 'person' : 'people'}` : undefined];
   return [...parts, site.value?.name, `${session.minutes} minutes`, session.coachName].filter(Boolean).join(' · ');
+});
+const open = computed(() => {
+  const { circuit } = session.circuit;
+  return undecidedWords(circuit, clients.peopleOf(session.groupId), {
+    library: library.library,
+    place: site.value ? placeAt(site.value) : ANYWHERE,
+    day: calendarDay(session.startsAt, site.value?.timeZone),
+  });
 });
 const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }, query: { session: session.id } }));
 </script>
@@ -29,6 +41,9 @@ const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }
             <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.circuit.circuit.title }}</RouterLink>
           </h2>
           <p class="soft small">{{ where }}</p>
+          <p v-if="open && !session.runId" class="open small">
+            <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ open }}</RouterLink>
+          </p>
         </div>
         <div class="acts">
           <span v-if="session.runId" class="done small">
@@ -83,6 +98,9 @@ h2 a:hover {
   display: flex;
   align-items: center;
   gap: 0.9rem;
+}
+.open a {
+  font-weight: 600;
 }
 .done {
   color: var(--moss);

@@ -6,6 +6,7 @@ import { calendarDay, dayName } from '../../pieces/clock.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
+import { usePeopleStore } from '../../stores/people.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
 import BookForm from './BookForm.vue';
 import SessionCard from './SessionCard.vue';
@@ -15,12 +16,18 @@ import WeekAhead from './WeekAhead.vue';
 const library = useLibraryStore();
 const sessions = useSessionsStore();
 const circuits = useCircuitsStore();
+const clients = usePeopleStore();
 const now = new Date();
 const booking = ref(false);
 
 const loading = useLoading(async () => {
   const from = startOfDay(now);
-  await Promise.all([library.load(), sessions.load(addDays(from, -1), addDays(from, 8)), circuits.load()]);
+  await Promise.all([
+    library.load(),
+    sessions.load(addDays(from, -1), addDays(from, 8)),
+    circuits.load(),
+    clients.load(),
+  ]);
 });
 
 const zoneOf = (siteId: string | null) => library.siteOf(siteId)?.timeZone;

@@ -1,4 +1,4 @@
-import type { Seconds } from '../units.ts';
+import type { Seconds } from './units.ts';
 
 /** Seconds as read on a clock: 7:45. */
 export function clockWords(seconds: Seconds): string {

@@ -1,0 +1,32 @@
+import { catalogue } from '@prompt-spark/catalogue';
+import { tracksFor } from '@prompt-spark/core';
+import { usualSlot } from '@prompt-spark/core/circuit/slot';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { circuitOf } from '@prompt-spark/core/testing/drills';
+import { anyPerson, TEST_DAY } from '@prompt-spark/core/testing/people';
+import type { SwapSetting } from '@prompt-spark/core/limits/swap';
+import fc from 'fast-check';
+import { bench, describe } from 'vitest';
+
+const setting: SwapSetting = {
+  library: libraryOf(catalogue),
+  place: { kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band']), space: 'lane' },
+  day: TEST_DAY,
+};
+const people = fc.sample(anyPerson, { numRuns: 40, seed: 7 });
+const circuit = (slots: number) =>
+  circuitOf(
+    Array.from({ length: slots }, (_, index) => catalogue[(index * 13) % catalogue.length]).flatMap((drill, index) =>
+      drill ? [usualSlot(drill, `slot-${String(index)}`)] : [],
+    ),
+  );
+
+describe('tracksFor, from a class of the demo to forty people in forty slots', () => {
+  for (const [persons, slots] of [
+    [14, 10],
+    [40, 40],
+  ] as const) {
+    const [all, of] = [people.slice(0, persons), circuit(slots)];
+    bench(`${String(persons)} people, ${String(slots)} slots`, () => void tracksFor(of, all, setting, () => 40));
+  }
+});

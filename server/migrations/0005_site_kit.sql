@@ -1,0 +1,1 @@
+ALTER TABLE "site" ADD COLUMN "kit" jsonb DEFAULT '["chair","bench","step","line","rope","stick","partner"]'::jsonb NOT NULL;

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js';
+import { RED_FLAGS } from '@prompt-spark/core/limits/person';
+import { computed, ref } from 'vue';
+import { useLoading } from '../../composables/useLoading.ts';
+import LoadingGate from '../../pieces/LoadingGate.vue';
+import { useLibraryStore } from '../../stores/library.ts';
+import { usePeopleStore } from '../../stores/people.ts';
+import PeopleFile from './PeopleFile.vue';
+import PersonRow from './PersonRow.vue';
+
+/** The coach's clients, by group: what to mind of each, and how they come today. */
+const people = usePeopleStore();
+const library = useLibraryStore();
+const loading = useLoading(() => Promise.all([people.load(), library.load()]));
+const wanted = ref('');
+const groupId = ref('');
+const files = ref(false);
+const adding = ref('');
+const trouble = ref('');
+
+const own = computed(() => {
+  const ids = new Set(people.records.flatMap((record) => record.groupIds));
+  return library.places.groups.filter(({ id }) => ids.has(id));
+});
+const shown = computed(() => {
+  const words = wanted.value.trim().toLowerCase();
+  return people.records.filter(
+    ({ groupIds, document }) =>
+      (groupId.value === '' || groupIds.includes(groupId.value)) && document.name.toLowerCase().includes(words),
+  );
+});
+
+async function addGroup(): Promise<void> {
+  trouble.value = '';
+  try {
+    groupId.value = (await library.addGroup(adding.value.trim())).id;
+    adding.value = '';
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : 'The group could not be added.';
+  }
+}
+</script>
+
+<template>
+  <section class="page">
+    <header>
+      <h1>People</h1>
+      <p class="soft" role="status">{{ shown.length }} of {{ people.records.length }}</p>
+      <span class="acts">
+        <v-btn variant="text" :aria-expanded="files" @click="files = !files">Import or export</v-btn>
+        <v-btn :prepend-icon="mdiPlus" :to="{ name: 'newPerson', query: groupId ? { group: groupId } : {} }"
+          >Add a person</v-btn
+        >
+      </span>
+    </header>
+    <p class="soft about">
+      Seen only by those who coach them. No diagnosis: only what to avoid and what to watch. At any of these, stop, and
+      see a licensed professional before going on: {{ RED_FLAGS }}
+    </p>
+    <LoadingGate :loading="loading">
+      <PeopleFile v-if="files" />
+      <div class="narrow">
+        <v-chip
+          v-for="group in [{ id: '', name: 'Everybody' }, ...own]"
+          :key="group.id"
+          tag="button"
+          size="large"
+          :variant="groupId === group.id ? 'flat' : 'outlined'"
+          :color="groupId === group.id ? 'primary' : undefined"
+          :aria-pressed="groupId === group.id"
+          @click="groupId = group.id"
+          >{{ group.name }}</v-chip
+        >
+        <v-text-field v-model="wanted" class="find" label="Find by name" density="compact" />
+      </div>
+      <ul v-if="shown.length" class="list">
+        <li v-for="record in shown" :key="record.id"><PersonRow :record="record" /></li>
+      </ul>
+      <div v-else class="empty">
+        <h2>{{ people.records.length ? 'Nobody by that name here' : 'Nobody yet' }}</h2>
+        <p class="soft">
+          Add the people you coach, and what to mind of them: every circuit then says who needs something else, and
+          what.
+        </p>
+      </div>
+      <form class="group" @submit.prevent="addGroup">
+        <v-text-field v-model="adding" label="A new group" maxlength="80" density="compact" :error-messages="trouble" />
+        <v-btn type="submit" variant="outlined" :disabled="!adding.trim()">Add the group</v-btn>
+      </form>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0.5rem 1rem;
+}
+.acts {
+  margin-left: auto;
+}
+.about {
+  max-width: 52rem;
+  margin: 0.25rem 0 1rem;
+  font-size: 0.9375rem;
+}
+.narrow {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem;
+  margin-bottom: 0.5rem;
+}
+.find {
+  flex: 0 1 16rem;
+  margin-left: auto;
+}
+.list {
+  list-style: none;
+}
+.empty {
+  display: grid;
+  gap: 0.5rem;
+  padding: 1.5rem 0;
+}
+.group {
+  display: flex;
+  gap: 0.75rem;
+  max-width: 28rem;
+  margin-top: 1.5rem;
+}
+</style>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useCrewStore } from '../../stores/crew.ts';
+import { useDeskStore } from '../../stores/desk.ts';
+import { useSheetStore } from '../../stores/sheet.ts';
+
+/** Who needs something else in this circuit, slot by slot, and the way to the swaps. */
+const crew = useCrewStore();
+const desk = useDeskStore();
+const sheet = useSheetStore();
+const nameOf = (id: string) => crew.crew.find((person) => person.id === id)?.name.split(' ')[0] ?? '';
+const rows = computed(() =>
+  crew.tracks.flatMap((slot) => {
+    const others = slot.tracks.flatMap(({ people }) => people);
+    if (others.length + slot.oneToOne.length === 0) return [];
+    const name = crew.places.find((place) => place.slot.id === slot.slotId)?.drill.name ?? '';
+    const open = crew.needing(slot).length;
+    return [{ slotId: slot.slotId, name, swap: others.map(nameOf), alone: slot.oneToOne.map(nameOf), open }];
+  }),
+);
+</script>
+
+<template>
+  <div class="people">
+    <template v-if="crew.own.length">
+      <p v-if="!rows.length">All {{ crew.own.length }} can do everything as planned.</p>
+      <ul v-else>
+        <li v-for="row in rows" :key="row.slotId">
+          <button type="button" @click="desk.select(row.slotId)">{{ row.name }}</button>
+          <span v-if="row.swap.length">{{ row.swap.join(', ') }} on another track</span>
+          <span v-if="row.alone.length" class="alone">{{ row.alone.join(', ') }} one-to-one</span>
+          <span v-if="row.open" class="soft small">{{ row.open }} not accepted yet</span>
+        </li>
+      </ul>
+      <v-btn variant="outlined" block :to="`/circuits/${sheet.id}/swaps`">Swaps and tracks</v-btn>
+    </template>
+    <p v-else class="soft">
+      Name a group that you coach, and this shows who needs something else.
+      <RouterLink to="/people">People</RouterLink>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.people {
+  display: grid;
+  gap: 0.9rem;
+  font-size: 0.9375rem;
+}
+ul {
+  display: grid;
+  gap: 0.6rem;
+  list-style: none;
+}
+li {
+  display: grid;
+}
+button {
+  min-height: 32px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: 600 0.9375rem var(--text);
+  color: var(--damson);
+  text-align: left;
+  cursor: pointer;
+}
+.alone {
+  color: var(--brick);
+}
+</style>

@@ -1,0 +1,73 @@
+import { slotWork } from '@prompt-spark/core/coverage/coverageOf';
+import { ceilingsOf } from '@prompt-spark/core/limits/ceilings';
+import { doingOf, type Doing } from '@prompt-spark/core/limits/doing';
+import type { Limit } from '@prompt-spark/core/limits/limitation';
+import type { Person } from '@prompt-spark/core/limits/person';
+import { ANYWHERE, placeAt } from '@prompt-spark/core/limits/place';
+import { slotPlaces, type SlotPlace, type SwapSetting } from '@prompt-spark/core/limits/swap';
+import { slotTracks, type SlotTracks } from '@prompt-spark/core/limits/tracksFor';
+import { undecidedIn } from '@prompt-spark/core/limits/undecided';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { calendarDay } from '../pieces/clock.ts';
+import { useLibraryStore } from './library.ts';
+import { usePeopleStore } from './people.ts';
+import { useSheetStore } from './sheet.ts';
+
+/** Who does what in the circuit on the sheet: its group's people, their tracks, and what was chosen for them. */
+export const useCrewStore = defineStore('crew', () => {
+  const sheet = useSheetStore();
+  const library = useLibraryStore();
+  const people = usePeopleStore();
+  /** A limit that everybody is taken to have, to see what it would change; null for none. */
+  const supposed = ref<Limit | null>(null);
+
+  const day = computed(() => calendarDay(new Date(), sheet.site?.timeZone));
+  const own = computed(() => people.peopleOf(sheet.draft.groupId));
+  const crew = computed<readonly Person[]>(() => {
+    const limit = supposed.value;
+    return limit ? own.value.map((person) => ({ ...person, limits: [...person.limits, limit] })) : own.value;
+  });
+  const limits = computed(() => crew.value.map((person) => ceilingsOf(person, day.value)));
+  const setting = computed<SwapSetting>(() => ({
+    library: library.library,
+    place: sheet.site ? placeAt(sheet.site) : ANYWHERE,
+    session: sheet.session,
+    day: day.value,
+  }));
+  const places = computed(() => slotPlaces(sheet.circuit, library.library, (slot) => slotWork(slot)));
+
+  /** Tracks already worked out, by slot: a change of the circuit works out only the slots it changes. */
+  let known = new Map<string, { readonly key: string; readonly tracks: SlotTracks }>();
+  let knownFor: unknown[] = [];
+  const tracks = computed<readonly SlotTracks[]>(() => {
+    const now = [limits.value, setting.value];
+    if (now.some((part, index) => part !== knownFor[index])) known = new Map();
+    knownFor = now;
+    return places.value.map((place) => {
+      const key = keyOf(place);
+      const before = known.get(place.slot.id);
+      if (before?.key === key) return before.tracks;
+      const worked = slotTracks(place, crew.value, limits.value, setting.value);
+      known.set(place.slot.id, { key, tracks: worked });
+      return worked;
+    });
+  });
+  const tracksOf = computed(() => new Map(tracks.value.map((one) => [one.slotId, one])));
+
+  function doing(place: SlotPlace, person: Person): Doing {
+    const slot = tracksOf.value.get(place.slot.id);
+    return slot ? doingOf(place, slot, person, sheet.id, setting.value) : { kind: 'as planned' };
+  }
+
+  const needing = (slot: SlotTracks): readonly string[] => undecidedIn(sheet.circuit, slot);
+  /** People who cannot do something as planned, and have no accepted track for it. */
+  const undecided = computed(() => new Set(tracks.value.flatMap(needing)));
+
+  return { supposed, day, own, crew, setting, places, tracks, tracksOf, doing, needing, undecided };
+});
+
+/** Everything about a slot that its tracks depend on. */
+function keyOf({ slot, phase, seconds, before, after }: SlotPlace): string {
+  return [slot.drillId, phase, seconds, before?.id, after?.id].join('|');
+}

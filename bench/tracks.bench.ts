@@ -3,9 +3,16 @@ import { tracksFor } from '@prompt-spark/core';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { circuitOf } from '@prompt-spark/core/testing/drills';
+import { tracksProgram } from '@prompt-spark/core/testing/tracksProgram';
+import { ceilingsOf } from '@prompt-spark/core/limits/ceilings';
+import { permits } from '@prompt-spark/core/limits/conflictsOf';
+import { slotPlaces } from '@prompt-spark/core/limits/swap';
+import { candidatesFor } from '@prompt-spark/core/limits/swapsFor';
+import { scoresOf, slotTracks } from '@prompt-spark/core/limits/tracksFor';
 import { anyPerson, TEST_DAY } from '@prompt-spark/core/testing/people';
 import type { SwapSetting } from '@prompt-spark/core/limits/swap';
 import fc from 'fast-check';
+import loadHighs from 'highs';
 import { bench, describe } from 'vitest';
 
 const setting: SwapSetting = {
@@ -29,4 +36,21 @@ describe('tracksFor, from a class of the demo to forty people in forty slots', (
     const [all, of] = [people.slice(0, persons), circuit(slots)];
     bench(`${String(persons)} people, ${String(slots)} slots`, () => void tracksFor(of, all, setting, () => 40));
   }
+});
+
+const highs = await loadHighs();
+const [place] = slotPlaces(circuit(1), setting.library, () => 40);
+if (!place) throw new Error('The circuit has a slot.');
+const crowd = people.slice(0, 14);
+const limits = crowd.map((person) => ceilingsOf(person, TEST_DAY));
+const needy = crowd.flatMap((person, at) => {
+  const ceilings = limits[at] ?? {};
+  return permits(place.rung, ceilings) ? [] : [{ person, ceilings }];
+});
+const scores = candidatesFor(place, setting).map((candidate) => scoresOf(candidate, needy));
+const program = tracksProgram(scores, needy.length);
+
+describe('the tracks of one slot for fourteen people, against one integer program solved by highs', () => {
+  bench('slotTracks, candidates and all', () => void slotTracks(place, crowd, limits, setting));
+  bench('highs, the program written already', () => void highs.solve(program));
 });

@@ -214,7 +214,11 @@ export const pulls = [
       [
         'hands on a bench',
         ['load', 'support'],
-        { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 2, 'shoulder bearing': 1, 'knee kneeling': 0 } },
+        {
+          posture: 'standing',
+          kit: ['bench'],
+          demands: { 'wrist bearing': 2, 'shoulder bearing': 1, 'knee kneeling': 0 },
+        },
       ],
       ['at the wall', ['load', 'support'], { posture: 'standing', kit: ['wall'] }],
     ],

@@ -8,6 +8,7 @@ import { instructed, type SlotPlace, type SwapSetting } from '@prompt-spark/core
 import { candidatesFor } from '@prompt-spark/core/limits/swapsFor';
 import { scoresOf, slotTracks } from '@prompt-spark/core/limits/tracksFor';
 import { anyClass, limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
+import { CALLED, tracksProgram, UNSERVED } from '@prompt-spark/core/testing/tracksProgram';
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { describe, expect, it } from 'vitest';
@@ -25,39 +26,6 @@ function placeOf(index: number): SlotPlace {
   const [phase] = drill.phases;
   const slot = usualSlot(drill, 'slot');
   return { slot, drill, rung: baseOf(drill), phase, seconds: 40, before: undefined, after: undefined };
-}
-
-/*
- * The same question as an integer program, written out independently: y(c) says an instruction is called, x(c, p) that
- * somebody is on it, u(p) that nobody serves them. A person unserved weighs more than any instruction, and an instruction
- * more than any score.
- */
-const UNSERVED = 10_000;
-const CALLED = 100;
-function program(scores: readonly (readonly number[])[], people: number): string {
-  const useful = scores.map((row, c) => ({ row, c })).filter(({ row }) => row.some((score) => score >= 0));
-  const on = (p: number) => useful.filter(({ row }) => (row[p] ?? -1) >= 0);
-  const persons = Array.from({ length: people }, (_, p) => p);
-  const goal = [
-    ...persons.map((p) => `${String(UNSERVED)} u${String(p)}`),
-    ...useful.map(({ c }) => `${String(CALLED)} y${String(c)}`),
-  ].join(' + ');
-  const gains = persons.flatMap((p) =>
-    on(p).map(({ row, c }) => ` - ${(row[p] ?? 0).toFixed(9)} x${String(c)}_${String(p)}`),
-  );
-  const rows = [
-    ...persons.map(
-      (p) => [...on(p).map(({ c }) => `x${String(c)}_${String(p)}`), `u${String(p)}`].join(' + ') + ' = 1',
-    ),
-    ...persons.flatMap((p) => on(p).map(({ c }) => `x${String(c)}_${String(p)} - y${String(c)} <= 0`)),
-    ...(useful.length > 0 ? [`${useful.map(({ c }) => `y${String(c)}`).join(' + ')} <= 2`] : []),
-  ];
-  const binary = [
-    ...persons.map((p) => `u${String(p)}`),
-    ...useful.map(({ c }) => `y${String(c)}`),
-    ...persons.flatMap((p) => on(p).map(({ c }) => `x${String(c)}_${String(p)}`)),
-  ];
-  return `Minimize\n obj: ${goal}${gains.join('')}\nSubject To\n${rows.map((row, at) => ` c${String(at)}: ${row}`).join('\n')}\nBinary\n ${binary.join(' ')}\nEnd\n`;
 }
 
 describe('tracksFor', () => {
@@ -78,7 +46,7 @@ describe('tracksFor', () => {
         // The program is spared what another instruction does as well for everybody.
         const all = candidatesFor(place, hall).map((candidate) => scoresOf(candidate, needy));
         const scores = undominated(all);
-        const solved = highs.solve(program(scores, needy.length), { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
+        const solved = highs.solve(tracksProgram(scores, needy.length), { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
         expect(solved.Status).toBe('Optimal');
         const ours = UNSERVED * found.oneToOne.length + CALLED * found.tracks.length - found.score;
         expect(ours).toBeCloseTo(solved.ObjectiveValue, 4);

@@ -2,7 +2,7 @@ import type { Drill, Variant } from '../drills/drill.ts';
 import type { Effort } from '../units.ts';
 import { ceilingsOf } from './ceilings.ts';
 import { permits } from './conflictsOf.ts';
-import { likeness } from './likeness.ts';
+import { likenessTo } from './likeness.ts';
 import type { Person } from './person.ts';
 import type { Instruction, SlotPlace, SwapSetting } from './swap.ts';
 import { candidatesFor, scoreFor } from './swapsFor.ts';
@@ -24,7 +24,7 @@ export function allInFor(place: SlotPlace, people: readonly Person[], setting: S
     slotId: place.slot.id,
     drillId: drill.id,
     variantId: rung.id,
-    lost: 1 - (drill.id === place.drill.id ? 1 : likeness(place.drill.targets, drill.targets, setting.session)),
+    lost: 1 - (drill.id === place.drill.id ? 1 : likenessTo(place.drill.targets, setting.session)(drill.targets)),
     easier: place.rung.effort - rung.effort,
   });
   if (all(place.rung)) return as(place.drill, place.rung);

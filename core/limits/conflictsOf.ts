@@ -1,4 +1,4 @@
-import { DEMANDS, demandOf } from '../drills/demand.ts';
+import { DEMANDS, demandOf, type Demand, type Demands } from '../drills/demand.ts';
 import type { Variant } from '../drills/drill.ts';
 import type { Ceilings } from './ceilings.ts';
 import type { Capped, LimitSide } from './limitation.ts';
@@ -28,9 +28,20 @@ export function conflictsOf(rung: Pick<Variant, 'demands' | 'effort'>, ceilings:
 /** Whether somebody may do a rung, without the reasons. */
 export function permits(rung: Pick<Variant, 'demands' | 'effort'>, ceilings: Ceilings): boolean {
   if (ceilings.effort && rung.effort > ceilings.effort.most) return false;
-  for (const demand of DEMANDS) {
+  for (const [demand, asks] of asked(rung.demands)) {
     const ceiling = ceilings[demand];
-    if (ceiling && demandOf(rung.demands, demand) > ceiling.most) return false;
+    if (ceiling && asks > ceiling.most) return false;
   }
   return true;
+}
+
+const known = new WeakMap<Demands, readonly (readonly [Demand, number])[]>();
+
+/** What is asked at all, looked up once a rung: it is gone through for everybody in every slot. */
+function asked(demands: Demands): readonly (readonly [Demand, number])[] {
+  const before = known.get(demands);
+  if (before) return before;
+  const all = DEMANDS.map((demand) => [demand, demandOf(demands, demand)] as const).filter(([, asks]) => asks > 0);
+  known.set(demands, all);
+  return all;
 }

@@ -76,10 +76,13 @@ function pairs(masks: readonly Mask[]): readonly Choice[] {
 function bestOf(choices: readonly Choice[], scores: readonly (readonly number[])[], people: number) {
   // Flat rows without those who may not: this loop runs for every pair that serves as many.
   const rows = scores.map((row) => Float64Array.from(row, (score) => Math.max(0, score)));
+  const sums = rows.map((row) => row.reduce((sum, score) => sum + score, 0));
   const nobody = new Float64Array(people);
   let best: Served & { readonly served: number } = { chosen: [], total: 0, served: 0 };
   for (const { chosen, served } of choices) {
     const [one = -1, other = -1] = chosen;
+    // No pair suits better than both of its instructions would together.
+    if (best.chosen.length > 0 && (sums[one] ?? 0) + (sums[other] ?? 0) <= best.total) continue;
     const [first, second] = [rows[one] ?? nobody, rows[other] ?? nobody];
     let total = 0;
     for (let person = 0; person < people; person += 1) {

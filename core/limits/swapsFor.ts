@@ -1,10 +1,10 @@
-import { rankOf } from '../drills/posture.ts';
+import { rankOf, type PostureRank } from '../drills/posture.ts';
 import type { Drill, Variant } from '../drills/drill.ts';
 import type { Seconds } from '../units.ts';
 import { suitedRung } from './ability.ts';
 import { ceilingsOf, type Ceilings } from './ceilings.ts';
 import { conflictsOf, permits, type Conflict } from './conflictsOf.ts';
-import { likeness } from './likeness.ts';
+import { likenessTo } from './likeness.ts';
 import type { LimitSide } from './limitation.ts';
 import type { Person } from './person.ts';
 import { fitsPlace } from './place.ts';
@@ -35,13 +35,15 @@ export interface Candidate {
 
 /** Every rung of the library that has the slot's purpose and fits the place: rungs of the same ladder among them. */
 export function candidatesFor(place: SlotPlace, setting: SwapSetting): readonly Candidate[] {
+  const likenessOf = likenessTo(place.drill.targets, setting.session);
+  const near = [place.drill, place.before, place.after].flatMap((drill) => (drill ? [rankOf(drill.posture)] : []));
   return setting.library.drills.flatMap((drill) => {
-    const like = drill.id === place.drill.id ? 1 : likeness(place.drill.targets, drill.targets, setting.session);
+    const like = drill.id === place.drill.id ? 1 : likenessOf(drill.targets);
     if (like < LEAST_LIKENESS || place.seconds < leastSeconds(drill)) return [];
     return drill.ladder
       .filter((rung) => !(drill.id === place.drill.id && rung.id === place.rung.id))
       .filter((rung) => fitsPlace(drill, rung, setting.place))
-      .map((rung) => ({ drill, rung, likeness: like, score: commonScore(place, drill, rung, like) }));
+      .map((rung) => ({ drill, rung, likeness: like, score: commonScore(place, drill, rung, like, near) }));
   });
 }
 
@@ -50,11 +52,18 @@ function leastSeconds({ shortestUseful }: Drill): Seconds {
   return shortestUseful / 2;
 }
 
-function commonScore(place: SlotPlace, drill: Drill, rung: Variant, like: number): number {
+/** @param near ranks of the slot's own posture and its neighbours' */
+function commonScore(
+  place: SlotPlace,
+  drill: Drill,
+  rung: Variant,
+  like: number,
+  near: readonly PostureRank[],
+): number {
   const own = place.drill;
   const planes = own.planes.filter((plane) => drill.planes.includes(plane)).length / Math.max(1, own.planes.length);
-  const ranks = [own, place.before, place.after].flatMap((near) => (near ? [rankOf(near.posture)] : []));
-  const apart = Math.min(...ranks.map((rank) => Math.abs(rank - rankOf(rung.posture))));
+  const rank = rankOf(rung.posture);
+  const apart = near.reduce<number>((least, one) => Math.min(least, Math.abs(one - rank)), 3);
   const harder = Math.abs(rung.effort - place.rung.effort);
   return (
     SWAP_WEIGHTS.targets * like +

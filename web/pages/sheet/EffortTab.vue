@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { effortOf } from '@prompt-spark/core/effort/effortOf';
+import type { Limit } from '@prompt-spark/core/limits/limitation';
 import { useLocalStorage } from '@vueuse/core';
 import { Chart, Filler, LinearScale, LineElement, PointElement } from 'chart.js';
 import { computed, onMounted, shallowRef, useTemplateRef } from 'vue';
 import { Line } from 'vue-chartjs';
 import NumberField from '../../pieces/NumberField.vue';
 import { useLibraryStore } from '../../stores/library.ts';
+import { useCrewStore } from '../../stores/crew.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import { effortData, effortOptions, endMark, endsBetween, type Ink } from './effortChart.ts';
 
@@ -15,9 +17,20 @@ const sheet = useSheetStore();
 const library = useLibraryStore();
 const ages = useLocalStorage('prompt-spark-ages', { eldest: 60, youngest: 25 });
 const pulse = useLocalStorage('prompt-spark-pulse', true);
+/** Ages as set here, or those of the group's people where their years of birth are known. */
+const crew = useCrewStore();
+const known = computed(() => {
+  const year = Number(crew.day.slice(0, 4));
+  const all = crew.own.flatMap(({ birthYear }) => (birthYear > 0 ? [year - birthYear] : []));
+  return all.length > 0 ? { eldest: Math.max(...all), youngest: Math.min(...all) } : undefined;
+});
+const span = computed(() => known.value ?? ages.value);
+const byEffort = computed(() => crew.own.filter(({ limits }) => limits.some(byEffortOnly)).length);
 const host = useTemplateRef<HTMLElement>('host');
 const ink = shallowRef<Ink>();
-const curve = computed(() => effortOf(sheet.timeline, library.library, [ages.value.eldest, ages.value.youngest]));
+const curve = computed(() => effortOf(sheet.timeline, library.library, [span.value.eldest, span.value.youngest]));
+const byEffortOnly = (limit: Limit) =>
+  limit.kind === 'known' && (limit.limitationId === 'beta-blockers' || limit.limitationId === 'heart-lung');
 const end = computed(() => curve.value.points.at(-1)?.pulse.map(Math.round) ?? [0, 0]);
 const wanted = computed(() => endsBetween(curve.value));
 
@@ -57,7 +70,11 @@ onMounted(() => {
       <p v-if="pulse">
         Ends at about <strong>{{ end[0] }} to {{ end[1] }}</strong> beats; {{ wanted[0] }} to {{ wanted[1] }} is warm.
       </p>
-      <div v-if="pulse" class="ages">
+      <p v-if="pulse && known" class="small soft">
+        For {{ sheet.group?.name }}, aged {{ known.youngest }} to {{ known.eldest }}.
+        <template v-if="byEffort">For {{ byEffort }} of them the pulse does not tell: go by effort.</template>
+      </p>
+      <div v-else-if="pulse" class="ages">
         <NumberField v-model="ages.eldest" label="Eldest" :least="5" :most="110" />
         <NumberField v-model="ages.youngest" label="Youngest" :least="5" :most="110" />
       </div>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { ceilingsOf } from '@prompt-spark/core/limits/ceilings';
+import { readinessOn, type Person } from '@prompt-spark/core/limits/person';
 import { computed } from 'vue';
 import { useCrewStore } from '../../stores/crew.ts';
 import { useDeskStore } from '../../stores/desk.ts';
@@ -9,6 +11,29 @@ const crew = useCrewStore();
 const desk = useDeskStore();
 const sheet = useSheetStore();
 const nameOf = (id: string) => crew.crew.find((person) => person.id === id)?.name.split(' ')[0] ?? '';
+/** What the people there are asks of the clock, with the way to reckon with it. */
+const hints = computed(() => {
+  const fresh = crew.crew.filter((person) => readinessOn(person, crew.day).state === 'new');
+  const slow = crew.crew.filter((person) => {
+    const down = ceilingsOf(person, crew.day)['getting down'];
+    return (down !== undefined && down.most < 3) || person.ability.floor === 'gentle';
+  });
+  const names = (people: readonly Person[]) => people.map(({ id }) => nameOf(id)).join(', ');
+  return [
+    ...(fresh.length > 0 && !sheet.circuit.somebodyNew
+      ? [{ mark: 'somebodyNew', words: `New today: ${names(fresh)}.`, does: 'Reckon with showing every drill' }]
+      : []),
+    ...(slow.length > 0 && !sheet.circuit.slowToFloor
+      ? [
+          {
+            mark: 'slowToFloor',
+            words: `Slower to the floor: ${names(slow)}.`,
+            does: 'Reckon with longer getting down',
+          },
+        ]
+      : []),
+  ];
+});
 const rows = computed(() =>
   crew.tracks.flatMap((slot) => {
     const others = slot.tracks.flatMap(({ people }) => people);
@@ -23,6 +48,12 @@ const rows = computed(() =>
 <template>
   <div class="people">
     <template v-if="crew.own.length">
+      <p v-for="hint in hints" :key="hint.mark">
+        {{ hint.words }}
+        <button type="button" @click="sheet.changeCircuit((circuit) => ({ ...circuit, [hint.mark]: true }))">
+          {{ hint.does }}
+        </button>
+      </p>
       <p v-if="!rows.length">All {{ crew.own.length }} can do everything as planned.</p>
       <ul v-else>
         <li v-for="row in rows" :key="row.slotId">

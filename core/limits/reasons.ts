@@ -2,8 +2,7 @@ import { clockWords } from '../clockWords.ts';
 import type { Posture } from '../drills/posture.ts';
 import { sharedTarget } from './likeness.ts';
 import type { Person } from './person.ts';
-import type { SlotPlace } from './swap.ts';
-import type { Candidate } from './swapsFor.ts';
+import type { Candidate, SlotPlace } from './swap.ts';
 
 const IN: Readonly<Record<Posture, string>> = {
   standing: 'standing',

@@ -38,6 +38,14 @@ export interface SlotPlace {
   readonly after: Drill | undefined;
 }
 
+/** A rung that anybody could be given in a slot, with how well it does the slot's job whoever does it. */
+export interface Candidate {
+  readonly drill: Drill;
+  readonly rung: Variant;
+  readonly score: number;
+  readonly likeness: number;
+}
+
 /** What swaps are looked for in. */
 export interface SwapSetting {
   readonly library: DrillLibrary;

@@ -9,7 +9,7 @@ import type { LimitSide } from './limitation.ts';
 import type { Person } from './person.ts';
 import { fitsPlace } from './place.ts';
 import { reasonsFor } from './reasons.ts';
-import type { SlotPlace, Swap, SwapSetting } from './swap.ts';
+import type { Candidate, SlotPlace, Swap, SwapSetting } from './swap.ts';
 
 /** What a swap is scored by; the weights add up to 1. Common practice, no source. */
 export const SWAP_WEIGHTS = {
@@ -24,14 +24,6 @@ export const SWAP_WEIGHTS = {
 
 /** Under this likeness of purpose it is no swap, only a use for the seconds. Common practice, no source. */
 export const LEAST_LIKENESS = 0.2;
-
-/** A rung that anybody could be given in a slot, with how well it does the slot's job whoever does it. */
-export interface Candidate {
-  readonly drill: Drill;
-  readonly rung: Variant;
-  readonly score: number;
-  readonly likeness: number;
-}
 
 /** Every rung of the library that has the slot's purpose and fits the place: rungs of the same ladder among them. */
 export function candidatesFor(place: SlotPlace, setting: SwapSetting): readonly Candidate[] {

@@ -4,8 +4,8 @@ import type { Slot } from '../circuit/circuit.ts';
 import { ceilingsOf, type Ceilings } from './ceilings.ts';
 import { permits } from './conflictsOf.ts';
 import type { Person } from './person.ts';
-import { slotPlaces, type Instruction, type SlotPlace, type SwapSetting } from './swap.ts';
-import { candidatesFor, scoreFor, type Candidate } from './swapsFor.ts';
+import { slotPlaces, type Candidate, type Instruction, type SlotPlace, type SwapSetting } from './swap.ts';
+import { candidatesFor, scoreFor } from './swapsFor.ts';
 import { servedBy } from './fewest.ts';
 
 /** One more instruction in a slot beside what is planned, and who is on it. */

@@ -1,7 +1,12 @@
-import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { readWhiteboard, timeCircuit, tracksFor, usualSetting } from '@prompt-spark/core';
 import { APPROACHES, approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
+import type { Person } from '@prompt-spark/core/limits/person';
+import { ANYWHERE } from '@prompt-spark/core/limits/place';
+import type { SwapSetting } from '@prompt-spark/core/limits/swap';
+import { RULE_IDS } from '@prompt-spark/core/review/rules';
+import { limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
 import type { ReviewContext } from '@prompt-spark/core/review/finding';
 import { SEVERITIES } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
@@ -137,6 +142,42 @@ describe('every rule of the review', () => {
     const board = 'mobilise\n cat-cow 8';
     expect(rules(board)).toContain('no-raise');
     expect(rules(board, 'joint-by-joint')).not.toContain('no-raise');
+  });
+});
+
+describe('the people present', () => {
+  const board = 'raise\n easy jog 60s\npotentiate\n squat jump 5';
+  const setting: SwapSetting = { library, place: ANYWHERE, day: TEST_DAY };
+  const withPeople = (people: readonly Person[]) => {
+    const tracks = tracksFor(circuitOf(board), people, setting, () => 30);
+    return review(board, 'raise-first', { tracks, people: people.length });
+  };
+  const found = (people: readonly Person[]) => withPeople(people).map(({ rule }) => rule);
+
+  it('set off a stop where nobody of them may do a drill, and nothing where one may', () => {
+    const sore = testPerson({ limits: [limit('knee-impact')] });
+    expect(found([sore])).toContain('nobody-may');
+    expect(found([sore, testPerson({ id: 'another' })])).not.toContain('nobody-may');
+    expect(found([])).not.toContain('nobody-may');
+  });
+
+  it('set off a warning where no track serves one of them, and nothing where one does', () => {
+    const still = testPerson({ limits: [{ kind: 'own', capped: 'effort', most: 0, side: 'both', until: '' }] });
+    expect(found([still, testPerson({ id: 'another' })])).toContain('no-swap');
+    const sore = testPerson({ limits: [limit('knee-impact')] });
+    expect(found([sore, testPerson({ id: 'another' })])).not.toContain('no-swap');
+  });
+
+  it('are not named in a note', () => {
+    const notes = withPeople([testPerson({ name: 'Perran Skye', limits: [limit('knee-impact')] })]);
+    expect(JSON.stringify(notes)).not.toContain('Perran');
+  });
+});
+
+describe('a rule', () => {
+  it('that is found has a name for the Studio, and every name is of a rule that can be found', () => {
+    const seen = new Set([...CASES.map(([rule]) => rule), 'nobody-may', 'no-swap']);
+    expect(RULE_IDS.toSorted()).toEqual([...seen].toSorted());
   });
 });
 

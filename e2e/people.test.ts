@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -133,6 +133,29 @@ it('shows one drill for everybody with what is lost by it, and what a limit woul
   await expectAccessible(page, 'one drill for everybody');
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('works out a long circuit for a whole class beside the page', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  const drills = ['squat jump 5', 'cat-cow 8', 'inchworm 3', 'skipping rope 30s', 'glute bridge 8'];
+  await typeLines(page, ['integrate', ...drills, ...drills, ...drills, 'jumping jack 20', 'pogo hops 10']);
+  await page.locator('.about').click();
+  const started = page.waitForEvent('worker');
+  await page.locator('.settings .v-select', { hasText: 'No group' }).click();
+  await page.getByRole('option', { name: 'Dawn Mixed' }).click();
+  await page.getByText(/^Saved/).waitFor();
+  await started;
+  await page.getByRole('tab', { name: 'People' }).click();
+  await page.locator('.people li', { hasText: 'Inchworm' }).nth(2).waitFor();
+  await page.getByRole('link', { name: 'Swaps and tracks' }).click();
+  await page
+    .getByRole('button', { name: /^Odile Marchetti, Inchworm: (?!as planned)/ })
+    .nth(2)
+    .waitFor();
   expect(errors).toEqual([]);
   await context.close();
 });

@@ -1,8 +1,8 @@
 import { MOST_COUNT, MOST_LIFT_STEPS, MOST_LOAD, MOST_PERCENT } from '../circuit/bounds.ts';
-import { LOAD_UNITS, rampUp, type LiftStep } from '../dose/lift.ts';
+import { LOAD_UNITS, rampUp, type LiftDose, type LiftStep } from '../dose/lift.ts';
 import { set, type DoseWords } from './doseWords.ts';
 import { Unreadable } from './problem.ts';
-import type { Scanner } from './scanner.ts';
+import { Scanner } from './scanner.ts';
 
 const STEP = '(\\d+)\\s*%\\s*x\\s*(\\d+)';
 
@@ -18,6 +18,18 @@ export function readLift(scanner: Scanner, words: DoseWords): boolean {
   const [first, ...rest] = readSteps(scanner);
   set(words, 'dose', { kind: 'lift', load, unit, reps, steps: first ? [first, ...rest] : rampUp(reps) }, column);
   return true;
+}
+
+/** The steps of a climb alone, as they are written after a lift: "40%x8 60%x5". Undefined where they are not. */
+export function readLiftSteps(text: string): LiftDose['steps'] | undefined {
+  const scanner = new Scanner(text);
+  try {
+    const [first, ...rest] = readSteps(scanner);
+    return first && scanner.atEnd ? [first, ...rest] : undefined;
+  } catch (error) {
+    if (error instanceof Unreadable) return undefined;
+    throw error;
+  }
 }
 
 function readSteps(scanner: Scanner): readonly LiftStep[] {

@@ -8,11 +8,15 @@ import { slotPlaces, type SlotPlace, type SwapSetting } from '@prompt-spark/core
 import { slotTracks, type SlotTracks } from '@prompt-spark/core/limits/tracksFor';
 import { undecidedIn } from '@prompt-spark/core/limits/undecided';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { calendarDay } from '../pieces/clock.ts';
+import { TrackWork } from '../workers/trackWork.ts';
 import { useLibraryStore } from './library.ts';
 import { usePeopleStore } from './people.ts';
 import { useSheetStore } from './sheet.ts';
+
+/** Slots times people that are worked out within a frame (npm run bench: ten slots for fourteen people take half of one). */
+const MOST_AT_ONCE = 200;
 
 /** Who does what in the circuit on the sheet: its group's people, their tracks, and what was chosen for them. */
 export const useCrewStore = defineStore('crew', () => {
@@ -39,20 +43,37 @@ export const useCrewStore = defineStore('crew', () => {
 
   /** Tracks already worked out, by slot: a change of the circuit works out only the slots it changes. */
   let known = new Map<string, { readonly key: string; readonly tracks: SlotTracks }>();
-  let knownFor: unknown[] = [];
-  const tracks = computed<readonly SlotTracks[]>(() => {
+  let knownFor: readonly unknown[] = [];
+  const tracks = shallowRef<readonly SlotTracks[]>([]);
+  const work = new TrackWork((worked) => {
+    known = new Map(worked.map((one, index) => [one.slotId, { key: keyOf(places.value[index]), tracks: one }]));
+    tracks.value = worked;
+  });
+
+  /** Tracks of the slots that changed: at once where there are few, beside the page where that would hold a frame up. */
+  function workOut(): void {
     const now = [limits.value, setting.value];
     if (now.some((part, index) => part !== knownFor[index])) known = new Map();
     knownFor = now;
-    return places.value.map((place) => {
-      const key = keyOf(place);
-      const before = known.get(place.slot.id);
-      if (before?.key === key) return before.tracks;
+    const before = (place: SlotPlace) => {
+      const found = known.get(place.slot.id);
+      return found?.key === keyOf(place) ? found.tracks : undefined;
+    };
+    const fresh = places.value.filter((place) => !before(place)).length;
+    if (fresh * crew.value.length > MOST_AT_ONCE) {
+      work.ask(sheet.circuit, crew.value, setting.value);
+      return;
+    }
+    work.overtake();
+    tracks.value = places.value.map((place) => {
+      const found = before(place);
+      if (found) return found;
       const worked = slotTracks(place, crew.value, limits.value, setting.value);
-      known.set(place.slot.id, { key, tracks: worked });
+      known.set(place.slot.id, { key: keyOf(place), tracks: worked });
       return worked;
     });
-  });
+  }
+  watch([places, limits, setting], workOut, { immediate: true });
   const tracksOf = computed(() => new Map(tracks.value.map((one) => [one.slotId, one])));
 
   function doing(place: SlotPlace, person: Person): Doing {
@@ -68,6 +89,8 @@ export const useCrewStore = defineStore('crew', () => {
 });
 
 /** Everything about a slot that its tracks depend on. */
-function keyOf({ slot, phase, seconds, before, after }: SlotPlace): string {
+function keyOf(place: SlotPlace | undefined): string {
+  if (!place) return '';
+  const { slot, phase, seconds, before, after } = place;
   return [slot.drillId, phase, seconds, before?.id, after?.id].join('|');
 }

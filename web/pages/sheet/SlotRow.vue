@@ -211,5 +211,22 @@ function press(event: MouseEvent): void {
   .at {
     font-size: var(--size-small);
   }
+  .row {
+    position: relative;
+    flex-wrap: wrap;
+    padding-left: 11px;
+  }
+  .edge {
+    position: absolute;
+    inset: 0 auto 0 0;
+    width: 11px;
+  }
+  .tracks {
+    order: 1;
+    flex: 1 0 100%;
+    padding: 0.3rem 0.9rem 0.5rem;
+    border-top: 1px solid var(--line);
+    border-left: 0;
+  }
 }
 </style>

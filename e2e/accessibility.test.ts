@@ -84,7 +84,14 @@ async function look(page: Page, what: string): Promise<void> {
     );
   const onStage = await page.locator('.v-application.v-theme--stage').count();
   const [here, there] = onStage > 0 ? (['stage', 'paper'] as const) : (['paper', 'stage'] as const);
-  await swap(here, there);
+  // What is drawn anew meanwhile puts its own theme on again: until the whole page has changed.
+  await expect
+    .poll(async () => {
+      await swap(here, there);
+      await page.evaluate(() => new Promise((next) => setTimeout(next, 200)));
+      return page.locator(`.v-theme--${here}`).count();
+    })
+    .toBe(0);
   await expectAccessible(page, `${what}, ${there} theme`);
   await swap(there, here);
 }

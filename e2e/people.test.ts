@@ -39,6 +39,8 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
   for (const at of [0, 1]) {
     await page.locator('.v-select', { hasText: 'How much' }).nth(at).click();
     await page.getByRole('option', { name: 'avoid' }).click();
+    // The list goes away slowly; the next one would be taken for it.
+    await page.getByRole('option', { name: 'avoid' }).waitFor({ state: 'detached' });
   }
   await page.getByRole('button', { name: 'Keep' }).click();
   // Health data is kept only with consent.
@@ -64,7 +66,12 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
     await cell(new RegExp(`^Perran Skye, ${drill}: .*chosen for them`)).waitFor();
     expect(words).not.toBe('');
   }
-  await page.keyboard.press('ArrowLeft');
+  // Escape leads back to the cell, and arrows on from there.
+  await page.keyboard.press('Escape');
+  const focused = () => page.evaluate(() => document.activeElement?.textContent ?? '');
+  await expect.poll(focused).toContain('Perran Skye, Glute bridge');
+  await page.keyboard.press('ArrowUp');
+  await expect.poll(focused).toContain('Perran Skye, Cat-cow');
   await page.getByRole('button', { name: 'Accept the tracks' }).click();
   await page.getByText('Accepted', { exact: true }).waitFor();
   await page.getByRole('checkbox', { name: 'Only what is not accepted yet' }).check();

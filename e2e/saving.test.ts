@@ -143,5 +143,10 @@ it('moves a row into another block by dragging it, and puts a drill in by draggi
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(names).toEqual([['Step jack'], ['Cat-cow', 'Hip circles']]);
+  // A whole block, by its handle.
+  await drag(page.locator('.block-grip').nth(1), page.locator('.block').first());
+  await expect.poll(names).toEqual([['Cat-cow', 'Hip circles'], ['Step jack']]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(names).toEqual([['Step jack'], ['Cat-cow', 'Hip circles']]);
   await context.close();
 });

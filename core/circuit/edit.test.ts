@@ -11,6 +11,7 @@ import {
   duplicateLine,
   insertBlock,
   moveLine,
+  moveBlock,
   moveToBlock,
   newBlock,
   takeOutBlock,
@@ -26,6 +27,14 @@ const twoBlocks: Circuit = {
   ],
 };
 const rows = (circuit: Circuit) => circuit.blocks.map((block) => block.lines.map(({ id }) => id).join(''));
+
+describe('moving a block', () => {
+  it('puts it where it is dropped, with all its rows', () => {
+    expect(rows(moveBlock(twoBlocks, 'two', 0))).toEqual(['c', 'ab']);
+    expect(rows(moveBlock(twoBlocks, 'one', 1))).toEqual(['c', 'ab']);
+    expect(moveBlock(twoBlocks, 'nowhere', 0)).toBe(twoBlocks);
+  });
+});
 
 describe('several rows', () => {
   it('go to the end of a block in the order they stood in', () => {

@@ -120,6 +120,13 @@ export function carryBlock(circuit: Circuit, blockId: string, by: -1 | 1): Circu
   return { ...circuit, blocks: circuit.blocks.toSpliced(at, 1).toSpliced(at + by, 0, block) };
 }
 
+/** Puts a block in another place among the blocks, counted as they stand once it is lifted out. */
+export function moveBlock(circuit: Circuit, blockId: string, index: number): Circuit {
+  const block = circuit.blocks.find(({ id }) => id === blockId);
+  if (!block) return circuit;
+  return { ...circuit, blocks: circuit.blocks.filter((other) => other !== block).toSpliced(index, 0, block) };
+}
+
 /** Puts a copy of a block after it, every line under a new id. */
 export function duplicateBlock(circuit: Circuit, blockId: string, newId: () => string): Circuit {
   const block = circuit.blocks.find(({ id }) => id === blockId);

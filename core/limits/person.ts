@@ -105,3 +105,19 @@ export function readinessOn(person: Pick<Person, 'readiness'>, day: string): Rea
   const { readiness } = person;
   return readiness?.day === day ? readiness : { day, state: 'fine', sore: [] };
 }
+
+/** Somebody of whom nothing is known yet. */
+export const UNKNOWN_PERSON: Omit<Person, 'id'> = {
+  name: '',
+  birthYear: 0,
+  limits: [],
+  ability: {},
+  stiffer: {},
+  familiar: [],
+  kit: [],
+  notes: '',
+  consentOn: '',
+  choices: [],
+  readiness: null,
+  holds: [],
+};

@@ -2,29 +2,14 @@ import fc from 'fast-check';
 import { DEMANDS } from '../drills/demand.ts';
 import { LIMIT_SEVERITIES, type Limit, type LimitSeverity, type LimitSide } from '../limits/limitation.ts';
 import { LIMITATIONS } from '../limits/limitations.ts';
-import { ABILITIES, PATTERNS, READINESS, REGIONS, type Person } from '../limits/person.ts';
+import { ABILITIES, PATTERNS, READINESS, REGIONS, UNKNOWN_PERSON, type Person } from '../limits/person.ts';
 
 /** The day on which invented people train. */
 export const TEST_DAY = '2026-11-25';
 
 /** Somebody with nothing to mind, with whatever a test cares about put in. */
 export function testPerson(change: Partial<Person> = {}): Person {
-  return {
-    id: 'somebody',
-    name: 'Somebody',
-    birthYear: 0,
-    limits: [],
-    ability: {},
-    stiffer: {},
-    familiar: [],
-    kit: [],
-    notes: '',
-    consentOn: TEST_DAY,
-    choices: [],
-    readiness: null,
-    holds: [],
-    ...change,
-  };
+  return { ...UNKNOWN_PERSON, id: 'somebody', name: 'Somebody', consentOn: TEST_DAY, ...change };
 }
 
 /** A known limitation. */

@@ -15,6 +15,7 @@ import { useLibraryStore } from '../../stores/library.ts';
 import DrillDemonstration from './DrillDemonstration.vue';
 import DrillBars from './DrillBars.vue';
 import { energyWords } from './drillWords.ts';
+import DrillReplaces from './DrillReplaces.vue';
 import DrillLadder from './DrillLadder.vue';
 
 /** A drill's fact sheet: what it looks for and asks, rung by rung, and where it is used. */
@@ -104,6 +105,8 @@ async function takeOut(): Promise<void> {
             <h2>Usual dose</h2>
             <p>{{ usual }}</p>
             <p class="soft small">At least {{ drill.shortestUseful }} s of work a side is worth doing. {{ energy }}.</p>
+            <h2>Instead of it</h2>
+            <DrillReplaces :drill="drill" />
             <h2>Used in</h2>
             <p v-if="!usedIn.length" class="soft">No circuit yet.</p>
             <ul v-else class="used">

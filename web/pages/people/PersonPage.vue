@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { personDocumentSchema, type Access, type PersonDocument } from '@prompt-spark/contract/person';
+import { UNKNOWN_PERSON } from '@prompt-spark/core/limits/person';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useForm } from '../../composables/useForm.ts';
@@ -11,14 +12,13 @@ import { useLibraryStore } from '../../stores/library.ts';
 import { usePeopleStore } from '../../stores/people.ts';
 import AbilityFields from './AbilityFields.vue';
 import LimitFields from './LimitFields.vue';
-import { blankPerson } from './personDraft.ts';
 
 /** A client: who they are, what to mind, what they can do; and who has seen it. */
 const { id, group } = defineProps<{ id: string | null; group: string | null }>();
 const people = usePeopleStore();
 const library = useLibraryStore();
 const router = useRouter();
-const draft = ref<PersonDocument>(blankPerson());
+const draft = ref<PersonDocument>(UNKNOWN_PERSON);
 const groupIds = ref<string[]>(group ? [group] : []);
 const accesses = ref<readonly Access[]>([]);
 const sure = ref(false);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiArrowDown, mdiArrowUp, mdiClose, mdiContentDuplicate } from '@mdi/js';
+import { mdiArrowDown, mdiArrowUp, mdiClose, mdiContentDuplicate, mdiDragVertical } from '@mdi/js';
 import type { Block } from '@prompt-spark/core';
 import {
   carryBlock,
@@ -67,8 +67,9 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
 </script>
 
 <template>
-  <section :class="['block', { repeats }]" :aria-label="`${phaseName(block.phase)}, ${summary}`">
+  <section :data-block="block.id" :class="['block', { repeats }]" :aria-label="`${phaseName(block.phase)}, ${summary}`">
     <header>
+      <span class="block-grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
       <h2>{{ phaseName(block.phase) }}</h2>
       <button type="button" :class="['rounds', { repeats }]" :aria-expanded="changing" @click="changing = !changing">
         {{ summary }}<span class="visually-hidden">, change the {{ phaseName(block.phase) }} block</span>
@@ -169,6 +170,11 @@ header {
   align-items: center;
   gap: 0.6rem;
   padding-left: var(--margin);
+}
+.block-grip {
+  margin-left: -1.75rem;
+  color: var(--soft);
+  cursor: grab;
 }
 h2 {
   font-size: 1.05rem;

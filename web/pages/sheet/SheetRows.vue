@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
-import { insertBlock, newBlock } from '@prompt-spark/core/circuit/edit';
+import { insertBlock, moveBlock, newBlock } from '@prompt-spark/core/circuit/edit';
+import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
 import { nextTick, useTemplateRef, watch } from 'vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { useDeskStore } from '../../stores/desk.ts';
@@ -17,6 +18,14 @@ function addBlock(phase: Phase): void {
   const block = newBlock(crypto.randomUUID(), phase);
   sheet.changeCircuit((circuit) => insertBlock(circuit, block));
   desk.enterBlock(block.id);
+}
+
+/** Carries a whole block to where it was dropped. */
+function dropBlock({ item, newDraggableIndex }: DraggableEvent): void {
+  const blockId = item.dataset['block'];
+  desk.drops += 1;
+  if (blockId === undefined) return;
+  sheet.changeCircuit((circuit) => moveBlock(circuit, blockId, newDraggableIndex ?? 0));
 }
 
 watch(
@@ -37,7 +46,15 @@ watch(
     <ul v-if="sheet.circuit.unread.length" class="unread">
       <UnreadRow v-for="line in sheet.circuit.unread" :key="line.id" :line="line" />
     </ul>
-    <SheetBlock v-for="block in sheet.circuit.blocks" :key="`${block.id} ${desk.drops}`" :block="block" />
+    <VueDraggable
+      :key="desk.drops"
+      :model-value="[...sheet.circuit.blocks]"
+      handle=".block-grip"
+      :animation="140"
+      @update="dropBlock"
+    >
+      <SheetBlock v-for="block in sheet.circuit.blocks" :key="`${block.id} ${desk.drops}`" :block="block" />
+    </VueDraggable>
     <div v-if="!sheet.circuit.blocks.length" class="empty">
       <h2>Write it as you would on the board</h2>
       <p class="soft">

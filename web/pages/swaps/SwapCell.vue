@@ -17,6 +17,7 @@ const own = computed(() => doing.value.kind === 'instead' && doing.value.own);
 
 <template>
   <button
+    :data-swap="`${place.slot.id} ${person.id}`"
     type="button"
     :class="['cell', cell.kind === 'drill' ? 'other-drill' : cell.kind.replaceAll(' ', '-'), { on, open }]"
     :aria-pressed="on"

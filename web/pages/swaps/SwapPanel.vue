@@ -5,7 +5,7 @@ import { choiceFor, type Person } from '@prompt-spark/core/limits/person';
 import type { Instruction, SlotPlace } from '@prompt-spark/core/limits/swap';
 import { instructed, instructionName } from '@prompt-spark/core/limits/swap';
 import { swapsFor } from '@prompt-spark/core/limits/swapsFor';
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref, useTemplateRef } from 'vue';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { useCrewStore } from '../../stores/crew.ts';
 import { useLibraryStore } from '../../stores/library.ts';
@@ -19,6 +19,7 @@ const crew = useCrewStore();
 const library = useLibraryStore();
 const people = usePeopleStore();
 const sheet = useSheetStore();
+const panel = useTemplateRef<HTMLElement>('panel');
 const picked = ref('');
 const trouble = ref('');
 const SHOWN = 6;
@@ -33,6 +34,9 @@ const shown = computed(() =>
 const chosen = computed(() => shown.value.find(({ key }) => key === picked.value) ?? shown.value[0]);
 const before = computed(() => choiceFor(person, sheet.id, place.slot.id, crew.day));
 const why = computed(() => [...new Set(offer.value.conflicts.map(({ capped, because }) => `${capped} (${because})`))]);
+
+// Whoever opened the cell by keyboard goes on among the candidates; Escape leads back.
+onMounted(() => panel.value?.querySelector<HTMLElement>('input, button')?.focus());
 
 async function choose(instruction: Instruction | null, day: string): Promise<void> {
   trouble.value = '';
@@ -54,7 +58,7 @@ async function choose(instruction: Instruction | null, day: string): Promise<voi
 </script>
 
 <template>
-  <aside class="panel" :aria-label="`${person.name}, ${place.drill.name}`" @keydown.esc="emit('close')">
+  <aside ref="panel" class="panel" :aria-label="`${person.name}, ${place.drill.name}`" @keydown.esc="emit('close')">
     <header>
       <h2>{{ person.name.split(' ')[0] }}, {{ place.drill.name.toLowerCase() }}</h2>
       <v-btn :icon="mdiClose" variant="text" aria-label="Close" @click="emit('close')" />

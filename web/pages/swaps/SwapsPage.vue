@@ -31,6 +31,13 @@ const allIn = computed(() =>
   everybody.value ? crew.places.map((one) => ({ place: one, allIn: allInFor(one, crew.crew, crew.setting) })) : [],
 );
 
+/** Closes the panel and goes back to the cell it was opened from. */
+function close(): void {
+  const { slotId, personId } = opened.value ?? { slotId: '', personId: '' };
+  opened.value = null;
+  document.querySelector<HTMLElement>(`[data-swap="${CSS.escape(`${slotId} ${personId}`)}"]`)?.focus();
+}
+
 /** What the tracks do goes into the circuit, without the people on them. */
 function accept(): void {
   sheet.changeCircuit((circuit) =>
@@ -98,7 +105,7 @@ onBeforeUnmount(() => {
         :key="`${place.slot.id} ${person.id}`"
         :place="place"
         :person="person"
-        @close="opened = null"
+        @close="close"
       />
     </LoadingGate>
   </section>

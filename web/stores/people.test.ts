@@ -1,0 +1,83 @@
+import type { PersonRecord } from '@prompt-spark/contract/person';
+import { APPROACHES } from '@prompt-spark/core/approach/approaches';
+import { UNKNOWN_PERSON } from '@prompt-spark/core/limits/person';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { fakeBrowser, type Answer } from '../testing/fakeBrowser.ts';
+import { usePeopleStore } from './people.ts';
+import { useStandardsStore } from './standards.ts';
+
+const [ID, GROUP] = ['5f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e11', '6f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e12'];
+const record: PersonRecord = { id: ID, version: 3, groupIds: [GROUP], document: { ...UNKNOWN_PERSON, name: 'Perran' } };
+
+beforeEach(() => setActivePinia(createPinia()));
+afterEach(() => vi.unstubAllGlobals());
+
+describe('the people store', () => {
+  const answer = (method: string, path: string, body: unknown): Answer => {
+    if (method === 'GET') return { status: 200, body: [record] };
+    if (method === 'DELETE') return { status: 204, body: undefined };
+    const { version, groupIds, document } = body as Omit<PersonRecord, 'version'> & { readonly version: number | null };
+    return { status: 200, body: { id: path.split('/').at(-1), version: (version ?? 0) + 1, groupIds, document } };
+  };
+
+  it('knows who is in a group, and nobody where there is no group', async () => {
+    fakeBrowser(answer);
+    const people = usePeopleStore();
+    await people.load();
+    expect(people.peopleOf(GROUP).map(({ name }) => name)).toEqual(['Perran']);
+    expect(people.peopleOf(null)).toEqual([]);
+    expect(people.peopleOf(ID)).toEqual([]);
+  });
+
+  it('changes one thing on the version that is here, and keeps the groups', async () => {
+    fakeBrowser(answer);
+    const people = usePeopleStore();
+    await people.load();
+    await people.change(ID, (document) => ({ ...document, birthYear: 1959 }));
+    expect(people.recordOf(ID)).toMatchObject({ version: 4, groupIds: [GROUP], document: { birthYear: 1959 } });
+  });
+
+  it('forgets everybody when the coach signs out, and leaves nothing in the browser', async () => {
+    fakeBrowser(answer);
+    const people = usePeopleStore();
+    await people.load();
+    people.forget();
+    expect(people.records).toEqual([]);
+    const kept = Array.from({ length: localStorage.length }, (_, at) =>
+      localStorage.getItem(localStorage.key(at) ?? ''),
+    );
+    expect(kept.join()).not.toContain('Perran');
+  });
+
+  it('takes somebody out', async () => {
+    fakeBrowser(answer);
+    const people = usePeopleStore();
+    await people.load();
+    await people.takeOut(ID);
+    expect(people.recordOf(ID)).toBeUndefined();
+  });
+});
+
+describe('the standards store', () => {
+  it('has the studio’s default approach first, and its own sessions before those that ship', async () => {
+    const own = { ...APPROACHES[0], id: 'ours', name: 'Harbour order' };
+    const session = { id: 'gig', name: 'Gig rowing', words: ['gig'], needs: { 'grip · activation': 1 } };
+    fakeBrowser(() => ({
+      status: 200,
+      body: {
+        defaultApproach: 'ours',
+        approaches: [{ version: 2, document: own }],
+        sessions: [{ version: 1, document: session }],
+      },
+    }));
+    const standards = useStandardsStore();
+    expect(standards.approaches[0]).toBe(APPROACHES[0]);
+    await standards.load();
+    expect(standards.approaches[0]?.name).toBe('Harbour order');
+    expect(standards.approaches).toHaveLength(APPROACHES.length + 1);
+    expect(standards.sessions[0]?.name).toBe('Gig rowing');
+    expect(standards.versionOf('ours')).toBe(2);
+    expect(standards.versionOf('raise-first')).toBeNull();
+  });
+});

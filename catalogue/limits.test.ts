@@ -115,7 +115,7 @@ describe('tracks, over classes at random', () => {
           }
         },
       ),
-      { numRuns: 150 },
+      { numRuns: 400 },
     );
   }, 120_000);
 });

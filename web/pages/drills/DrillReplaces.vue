@@ -16,7 +16,7 @@ import { useLibraryStore } from '../../stores/library.ts';
 /** What takes a drill's place for somebody with a limitation, whoever they are. */
 const { drill } = defineProps<{ drill: Drill }>();
 const library = useLibraryStore();
-const limitationId = ref('knee-kneeling');
+const limitationId = ref('no-floor');
 const items = LIMITATIONS.map(({ id, name }) => ({ value: id, title: name }));
 
 const offer = computed(() => {
@@ -65,6 +65,7 @@ const offer = computed(() => {
   display: grid;
   gap: 0.5rem;
   max-width: 28rem;
+  padding-top: 0.5rem;
 }
 ul {
   list-style: none;

@@ -92,6 +92,18 @@ export function heldToLight({ holds }: Pick<Person, 'holds'>): Hold | undefined 
   return holds.find(({ clearedOn }) => clearedOn === '');
 }
 
+/** Whether every hold of before is still in the record: as it was, or cleared since. A hold is lifted, never left out. */
+export function keepsHolds(before: readonly Hold[], after: readonly Hold[]): boolean {
+  return before.every((hold) =>
+    after.some(
+      (kept) =>
+        kept.since === hold.since &&
+        kept.why === hold.why &&
+        (hold.clearedOn === '' || (kept.clearedOn === hold.clearedOn && kept.clearedBy === hold.clearedBy)),
+    ),
+  );
+}
+
 /** The caution that goes with a hold. From the brief; the software defers to professionals. */
 export const HOLD_CAUTION =
   'Stop, and see a licensed professional before going on. Until a coach records who cleared them and when, nothing above light effort is planned. Local rules and the venue’s emergency procedure come first.';

@@ -90,6 +90,22 @@ describe('a person', () => {
   });
 });
 
+describe('a hold', () => {
+  it('can be lifted by naming who cleared them, and never be left out of the record', async () => {
+    const { imke } = await studio();
+    const hold = { since: '2026-11-20', why: 'red flag' as const, clearedBy: '', clearedOn: '' };
+    const { id } = await add(imke, [], { holds: [hold] });
+    const send = (version: number, holds: PersonDocument['holds']) =>
+      imke.ask(ROUTES.savePerson, id).send({ version, groupIds: [], document: document({ holds }) });
+    expect((await send(1, []).expect(422)).text).toContain('stays in the record');
+    const cleared = { ...hold, clearedBy: 'R. Fenn, physiotherapist', clearedOn: '2026-11-24' };
+    await send(1, [cleared]).expect(200);
+    await send(2, [hold]).expect(422);
+    await send(2, []).expect(422);
+    await send(2, [cleared]).expect(200);
+  });
+});
+
 describe('people are seen only by those who coach them', () => {
   it('not by another coach of the studio, until they coach the group', async () => {
     const { imke, tobias, group } = await studio();

@@ -42,6 +42,10 @@ export function peopleRoutes(database: Database, key: HealthKey): Router {
         const detail = 'This person was changed somewhere else since you opened them. Open them again.';
         throw new Refusal(409, 'Changed elsewhere', detail, { current: result.current });
       }
+      case 'hold left out': {
+        const message = 'A hold is lifted by saying who cleared them and when; it stays in the record';
+        throw new Refusal(422, 'Not valid', `${message}.`, { errors: [{ path: '/document/holds', message }] });
+      }
       case 'missing':
         throw notFound('person');
       case 'no such group':

@@ -5,6 +5,7 @@ import {
   type PersonRecord,
   type PersonSave,
 } from '@prompt-spark/contract/person';
+import { keepsHolds } from '@prompt-spark/core/limits/person';
 import { and, desc, eq, exists, inArray, or, sql, type SQL } from 'drizzle-orm';
 import { coach, groupCoach, person, personAccess, personCoach, personGroup } from '../schema/tables.ts';
 import type { Database } from './database.ts';
@@ -35,6 +36,7 @@ export type PersonResult =
   | { readonly kind: 'kept'; readonly record: PersonRecord }
   | { readonly kind: 'outdated'; readonly current: PersonRecord }
   | { readonly kind: 'missing' }
+  | { readonly kind: 'hold left out' }
   | { readonly kind: 'no such group' };
 
 /** Adds somebody, whom the coach then coaches in private, or keeps a change made on a version. */
@@ -53,6 +55,10 @@ export function savePerson(
     const own = await groupsCoached(transaction, asker);
     if (save.groupIds.some((groupId) => !own.has(groupId) && !before.includes(groupId)))
       return { kind: 'no such group' };
+    const [now] = kept ? await recordsOf(transaction, key, [kept]) : [];
+    if (now && save.version === now.version && !keepsHolds(now.document.holds, save.document.holds)) {
+      return { kind: 'hold left out' };
+    }
     const sealed = seal(key, ownerOf(studioId, id), save.document);
     if (save.version === null) {
       const made = await transaction

@@ -27,7 +27,9 @@ export const useCrewStore = defineStore('crew', () => {
   const supposed = ref<Limit | null>(null);
 
   const day = computed(() => calendarDay(new Date(), sheet.site?.timeZone));
-  const own = computed(() => people.peopleOf(sheet.draft.groupId));
+  // On its own: every edit makes a new draft, and the same people must stay the same people for what depends on them.
+  const groupId = computed(() => sheet.draft.groupId);
+  const own = computed(() => people.peopleOf(groupId.value));
   const crew = computed<readonly Person[]>(() => {
     const limit = supposed.value;
     return limit ? own.value.map((person) => ({ ...person, limits: [...person.limits, limit] })) : own.value;

@@ -1,3 +1,4 @@
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import {
   drillsSchema,
   importReportSchema,
@@ -13,7 +14,7 @@ import {
   type Site,
   type StudioPlaces,
 } from '@prompt-spark/contract/studio';
-import { usualSetting, type Drill, type DrillLibrary, type Setting } from '@prompt-spark/core';
+import { usualSetting, type Circuit, type Drill, type DrillLibrary, type Setting } from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
@@ -85,6 +86,10 @@ export const useLibraryStore = defineStore('library', () => {
     if (!site || site.laneMetres <= 0) return setting.value;
     return { ...setting.value, site: { lanes: site.lanes, laneMetres: site.laneMetres } };
   }
+  /** A circuit with its group's people, where it does not say how many come: they decide the waves over the lanes. */
+  function peopled({ circuit, groupId }: Pick<CircuitDraft, 'circuit' | 'groupId'>): Circuit {
+    return { ...circuit, people: circuit.people || (groupOf(groupId)?.people ?? 0) };
+  }
   const drillOf = (id: string): Drill | undefined => library.value.byId.get(id);
   const siteOf = (id: string | null): Site | undefined => places.value.sites.find((site) => site.id === id);
   const groupOf = (id: string | null): Group | undefined => places.value.groups.find((group) => group.id === id);
@@ -94,6 +99,7 @@ export const useLibraryStore = defineStore('library', () => {
     places,
     setting,
     settingAt,
+    peopled,
     load,
     forget,
     keepDrill,

@@ -1,10 +1,17 @@
 import type { PersonRecord } from '@prompt-spark/contract/person';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { UNKNOWN_PERSON } from '@prompt-spark/core/limits/person';
+import { readWhiteboard } from '@prompt-spark/core';
+import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { testLibrary, timeOf } from '@prompt-spark/core/testing/drills';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { fakeBrowser, type Answer } from '../testing/fakeBrowser.ts';
+import { nextTick } from 'vue';
+import { fakeBrowser, testDrills, type Answer } from '../testing/fakeBrowser.ts';
+import { useCrewStore } from './crew.ts';
+import { useLibraryStore } from './library.ts';
 import { usePeopleStore } from './people.ts';
+import { useSheetStore } from './sheet.ts';
 import { useStandardsStore } from './standards.ts';
 
 const [ID, GROUP] = ['5f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e11', '6f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e12'];
@@ -79,5 +86,43 @@ describe('the standards store', () => {
     expect(standards.sessions[0]?.name).toBe('Gig rowing');
     expect(standards.versionOf('ours')).toBe(2);
     expect(standards.versionOf('raise-first')).toBeNull();
+  });
+});
+
+describe('the crew store', () => {
+  const circuitId = '7f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e13';
+  const circuit = readWhiteboard('# One\nmobilise\n  tall reach 8\n  deep sit 8\n  run 20s', testLibrary).circuit;
+  const stored = {
+    id: circuitId,
+    version: 1,
+    savedAt: '2026-11-25T19:42:00.000Z',
+    groupId: GROUP,
+    siteId: null,
+    circuit,
+  };
+  const answers: Readonly<Record<string, unknown>> = {
+    '/api/drills': testDrills,
+    '/api/places': { sites: [], groups: [{ id: GROUP, name: 'Dawn Mixed', people: 1 }] },
+    '/api/standards': { defaultApproach: '', approaches: [], sessions: [] },
+    '/api/people': [record],
+  };
+
+  it('works out again only the slots that an edit changes', async () => {
+    fakeBrowser((_method, path) => ({ status: 200, body: answers[path] ?? stored }));
+    const [sheet, people, crew] = [useSheetStore(), usePeopleStore(), useCrewStore()];
+    await people.load();
+    await sheet.open(circuitId);
+    await nextTick();
+    const before = crew.tracks;
+    expect(before.map(({ main }) => main)).toEqual([[ID], [ID], [ID]]);
+    const last = sheet.circuit.blocks[0]?.lines.at(-1)?.id ?? '';
+    sheet.changeCircuit((now) => changeSlot(now, last, (slot) => ({ ...slot, dose: timeOf(40) })));
+    await nextTick();
+    // Who comes, where the circuit does not say, decides the waves over the lanes: on the sheet and on the Stage alike.
+    expect(useLibraryStore().peopled(sheet.draft).people).toBe(1);
+    expect(crew.tracks[0]).toBe(before[0]);
+    expect(crew.tracks[1]).toBe(before[1]);
+    expect(crew.tracks[2]).not.toBe(before[2]);
+    sheet.close();
   });
 });

@@ -39,7 +39,7 @@ export const useSheetStore = defineStore('sheet', () => {
   const circuit = computed(() => draft.value.circuit);
   const setting = computed(() => library.settingAt(draft.value.siteId));
   /** The circuit with the group's people, where it does not say how many come. */
-  const peopled = computed(() => ({ ...circuit.value, people: circuit.value.people || (group.value?.people ?? 0) }));
+  const peopled = computed(() => library.peopled(draft.value));
   /** Seconds from midnight at which it starts; undefined where nobody said when. */
   const begins = computed(() => {
     const { clock } = circuit.value;

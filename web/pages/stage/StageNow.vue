@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Circuit } from '@prompt-spark/core';
 import type { Moment } from '@prompt-spark/core/timeline/moment';
+import type { Plates } from '@prompt-spark/core/dose/lift';
 import type { Seconds } from '@prompt-spark/core/units';
 import { computed } from 'vue';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
@@ -12,9 +13,10 @@ import { useLibraryStore } from '../../stores/library.ts';
 import { cueFor, kindWord, repetitionWords, sideName, slotOf } from './stageWords.ts';
 
 /** What is now: the drill's figure and name, its side, one cue, and the seconds as the largest thing on the screen. */
-const { circuit, moment } = defineProps<{
+const { circuit, moment, plates } = defineProps<{
   circuit: Circuit;
   moment: Moment;
+  plates: Plates | undefined;
   paused: boolean;
   position: Seconds;
   total: Seconds;
@@ -79,7 +81,7 @@ const announced = computed(() =>
         <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
         <p class="how">
           <span v-if="sideName(segment)" class="side">{{ sideName(segment) }}</span>
-          <span class="soft rep">{{ repetitionWords(segment, slot, moment.into) }}</span>
+          <span class="soft rep">{{ repetitionWords(segment, slot, moment.into, plates) }}</span>
         </p>
       </div>
     </div>

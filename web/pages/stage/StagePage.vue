@@ -21,7 +21,7 @@ const segments = shallowRef<readonly Segment[]>([]);
 const loading = useLoading(async () => {
   await library.load();
   draft.value = await latest();
-  segments.value = timeCircuit(draft.value.circuit, library.settingAt(draft.value.siteId)).segments;
+  segments.value = timeCircuit(library.peopled(draft.value), library.settingAt(draft.value.siteId)).segments;
 });
 
 /**
@@ -49,6 +49,7 @@ async function latest(): Promise<CircuitDraft> {
         :session-id="sessionId"
         :circuit="draft.circuit"
         :segments="segments"
+        :plates="library.siteOf(draft.siteId)?.plates"
       />
       <div v-else class="nothing">
         <h1>This circuit has nothing in it yet</h1>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Circuit, Segment } from '@prompt-spark/core';
+import type { Plates } from '@prompt-spark/core/dose/lift';
 import { useTimeoutFn, useWakeLock } from '@vueuse/core';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -17,6 +18,8 @@ const { circuitId, sessionId, circuit, segments } = defineProps<{
   sessionId: string | null;
   circuit: Circuit;
   segments: readonly Segment[];
+  /** What loads a bar there, where the site is known. */
+  plates: Plates | undefined;
 }>();
 const router = useRouter();
 const run = useStageRun(segments);
@@ -83,6 +86,7 @@ onMounted(() => {
       <StageNow
         :circuit="circuit"
         :moment="moment"
+        :plates="plates"
         :paused="paused"
         :total="run.total.value"
         :position="run.position.value"

@@ -1,4 +1,5 @@
 import { readWhiteboard, timeCircuit, usualSetting, type Segment } from '@prompt-spark/core';
+import type { Plates } from '@prompt-spark/core/dose/lift';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { describe, expect, it } from 'vitest';
 import { cueFor, kindWord, nextWords, repetitionWords, sideName, slotOf } from './stageWords.ts';
@@ -48,6 +49,14 @@ describe('what the Stage says', () => {
         1,
       ),
     ).toBe('');
+  });
+
+  it('shows the load of every set on the way up, as the plates of the site make it', () => {
+    const climb = readWhiteboard('potentiate\n tall reach lift 100kg x5', testLibrary).circuit;
+    const sets = timeCircuit(climb, usualSetting(testLibrary)).segments.filter(({ kind }) => kind === 'work');
+    const words = (plates?: Plates) => sets.map((set) => repetitionWords(set, slotOf(climb, set), 0, plates));
+    expect(words()).toEqual(['40 kg × 5', '55 kg × 5', '70 kg × 3', '85 kg × 2']);
+    expect(words({ unit: 'kg', bar: 20, smallest: 5 })).toEqual(['40 kg × 5', '60 kg × 5', '70 kg × 3', '90 kg × 2']);
   });
 
   it('shows the coach’s own cue before the drill’s', () => {

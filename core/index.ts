@@ -15,3 +15,5 @@ export { coverageOf, type Coverage } from './coverage/coverageOf.ts';
 export { effortOf } from './effort/effortOf.ts';
 export { reviewCircuit } from './review/reviewCircuit.ts';
 export { poseAt } from './figure/poseAt.ts';
+export { fitCircuit, type Fitted, type TooShort } from './fit/fitCircuit.ts';
+export { fitCurve, type FitCurve } from './fit/fitCurve.ts';

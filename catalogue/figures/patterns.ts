@@ -82,7 +82,7 @@ const hinging = (lean: number, low: Parts, high: Parts): Motion => there([frame(
 const oneLegHinge = (hand: Parts): Motion =>
   there([frame(LOOSE, hand), frame(LOOSE, tilt(70), head(-14), leftLeg(66, 10, 6), rightLeg(2, 6, -4), hand)]);
 /** A stick held along the back: one hand at the neck, one at the low back. */
-const alongBack: Parts = { ...rightArm(92, 52, 142, -92), ...leftArm(-32, 12, 72, 84) };
+const alongBack: Parts = { ...rightArm(60, 48, 140, -90), ...leftArm(-32, 12, 72, 84) };
 const backStick: Prop = { kind: 'stick', from: 'pelvis', to: 'neck', beyond: 0.16 };
 const toeUp: Parts = { ...rightFoot(0.14, 0.09, 0, { heelUp: -20 }), ...leftFoot(-0.02) };
 

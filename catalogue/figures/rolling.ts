@@ -48,7 +48,7 @@ const onSpine = (up: number, out: number, elbow: number, turned: number) =>
 
 // On the front, on the forearms.
 const forearms = (x: number) => hands(x + 0.42, 0.03, 0.12, { elbowTo: [1, 0, 0.1] });
-const front = (x: number): Pose => frame(STAND, hips(x, 0.136), tilt(79), legs(0, 7, -44), head(-20), forearms(0));
+const front = (x: number): Pose => frame(STAND, hips(x, 0.136), tilt(79), legs(0, 7, -44), head(-20), forearms(0.1));
 
 /** On the left side, the left forearm and the right foot taking weight. */
 const onSide = (z: number): Pose =>

@@ -15,3 +15,7 @@ export const MOST_TAGS = 20;
 /** The longest a single repetition may take, and the shortest. */
 export const MOST_REP_SECONDS = 60;
 export const LEAST_REP_SECONDS = 0.5;
+/** Short versions kept with one circuit. */
+export const MOST_VERSIONS = 8;
+/** Changes refused in one of them. */
+export const MOST_REFUSED = 200;

@@ -1,6 +1,7 @@
 import type { Dose, Extra, Sides } from '../dose/dose.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
+import type { ShortVersion } from './shortVersion.ts';
 import type { WallClock } from './wallClock.ts';
 
 /** The lanes of ability beside the main one; `everybody` where one instruction takes the place of the main one. */
@@ -79,6 +80,10 @@ export interface Circuit {
   readonly somebodyNew: boolean;
   /** Somebody needs longer to get down or up. */
   readonly slowToFloor: boolean;
+  /** No more is said than a drill's name, where nobody is new. */
+  readonly namesOnly: boolean;
+  /** Shorter versions that are kept with it and follow when it changes. */
+  readonly versions: readonly ShortVersion[];
   /** Lines before the first block that could not be read. */
   readonly unread: readonly UnreadLine[];
   readonly blocks: readonly Block[];
@@ -97,6 +102,8 @@ export function emptyCircuit(title: string): Circuit {
     lanes: 0,
     somebodyNew: false,
     slowToFloor: false,
+    namesOnly: false,
+    versions: [],
     unread: [],
     blocks: [],
   };

@@ -9,13 +9,15 @@ import {
   into,
   subtract,
   swung,
+  turn,
   type Degrees,
   type Vector,
 } from './vector.ts';
 
 /**
  * Normal ranges of movement in degrees: American Academy of Orthopaedic Surgeons, The Clinical Measurement of Joint Motion
- * (1994). Values from memory. Turning out and in is of the thigh, with the knee bent; the trunk is thoracolumbar.
+ * (1994). Values from memory. Turning out and in is of the thigh with the knee bent, and of the arm with the elbow bent; the trunk
+ * is thoracolumbar.
  */
 export const NORMAL_RANGE = {
   'hip forward': [-30, 120],
@@ -25,6 +27,7 @@ export const NORMAL_RANGE = {
   'toes up': [-50, 20],
   'arm behind': [-90, 60],
   'arm across': [-180, 45],
+  'arm turned out': [-70, 90],
   'elbow bend': [0, 150],
   'trunk forward': [-25, 80],
   'trunk aside': [-35, 35],
@@ -72,8 +75,24 @@ function armAngles({ arms, chestFrame }: Joints, side: Side): readonly (readonly
     ['arm behind', degrees(Math.asin(clamp(-upper[0])))],
     ['elbow bend', angleBetween(subtract(elbow, shoulder), subtract(wrist, elbow))],
   ];
+  const fore = into(chestFrame, direction(subtract(wrist, elbow)));
+  // A straight elbow says nothing of how the arm is turned, nor does an arm that points up: it can have come there by many ways.
+  if (angleBetween(upper, fore) > 45 && upper[1] < 0.8)
+    angles.push(['arm turned out', armTurnedOut(upper, fore, signOf(side))]);
   if (upper[1] < 0.5) angles.push(['arm across', degrees(Math.asin(clamp(-upper[2] * signOf(side))))]);
   return angles;
+}
+
+/**
+ * How far the upper arm is turned out, from where it would be had it swung from the side the shortest way: the forearm then
+ * points ahead when the arm hangs or is out to the side, and up when it is ahead.
+ */
+function armTurnedOut(upper: Vector, fore: Vector, sign: 1 | -1): Degrees {
+  const hanging: Vector = [0, -1, 0];
+  const straight = turn([1, 0, 0], direction(cross(hanging, upper)), angleBetween(hanging, upper));
+  const ahead = direction(cross(upper, cross(straight, upper)));
+  const points = direction(cross(upper, cross(fore, upper)));
+  return sign * degrees(Math.atan2(dot(cross(ahead, points), upper), dot(ahead, points)));
 }
 
 const clamp = (value: number): number => Math.max(-1, Math.min(1, value));

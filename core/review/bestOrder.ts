@@ -1,6 +1,7 @@
 import { slotsOf, type Block } from '../circuit/circuit.ts';
 import type { Drill } from '../drills/drill.ts';
-import { AT_THE_START, readySeconds, stanceAfter, type Stance } from '../timeline/change.ts';
+import { readySeconds } from '../timeline/change.ts';
+import { AT_THE_START, stanceAfter, type Stance } from '../timeline/stance.ts';
 import { countAt, type Seconds } from '../units.ts';
 import type { Reviewed } from './finding.ts';
 import { comesBefore } from './precedence.ts';

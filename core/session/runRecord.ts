@@ -25,6 +25,12 @@ export function blankRecord(segments: readonly Segment[]): readonly TurnRecord[]
   return [...turns.values()];
 }
 
+/** The record of a run that goes on otherwise than it began: turns that are new are added, those that are gone stay. */
+export function recordAlong(record: readonly TurnRecord[], segments: readonly Segment[]): readonly TurnRecord[] {
+  const known = new Set(record.map(({ slotId, round }) => `${slotId} ${round}`));
+  return [...record, ...blankRecord(segments).filter(({ slotId, round }) => !known.has(`${slotId} ${round}`))];
+}
+
 /** The record with seconds spent on a slot added, running or paused. */
 export function spend(
   record: readonly TurnRecord[],

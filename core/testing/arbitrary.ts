@@ -143,6 +143,7 @@ export const anyCircuit: fc.Arbitrary<Circuit> = fc
     lanes: fc.integer({ min: 0, max: 8 }),
     somebodyNew: fc.boolean(),
     slowToFloor: fc.boolean(),
+    namesOnly: fc.boolean(),
     blocks: fc
       .integer({ min: 0, max: 5 })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyBlock(index, 5)))),

@@ -3,21 +3,8 @@ import { rankOf, type Posture } from '../drills/posture.ts';
 import type { Drill } from '../drills/drill.ts';
 import { ceilToHalfSecond, type Seconds } from '../units.ts';
 import type { Setting } from './setting.ts';
+import type { Stance } from './stance.ts';
 import type { TradeTimes } from './trade.ts';
-
-/** How a person stands before the next drill: the posture, and what is in the hands or on the legs. */
-export interface Stance {
-  readonly posture: Posture;
-  readonly kit: readonly Kit[];
-}
-
-/** Standing with empty hands, as a circuit begins. */
-export const AT_THE_START: Stance = { posture: 'standing', kit: [] };
-
-/** The stance a drill leaves people in. */
-export function stanceAfter(drill: Drill): Stance {
-  return { posture: drill.posture, kit: drill.kit };
-}
 
 /** Seconds to get from one posture to another. */
 export function postureChange(from: Posture, to: Posture, times: TradeTimes): Seconds {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { repetitionAt } from '../dose/repetition.ts';
 import { soundsOf } from '../prompts/sounds.ts';
-import { blankRecord, spend, spendBetween } from '../session/runRecord.ts';
+import { blankRecord, recordAlong, spend, spendBetween } from '../session/runRecord.ts';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, repsOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
 import { just } from '../units.ts';
@@ -122,6 +122,19 @@ describe('the record of a run', () => {
         for (const { planned, actual } of record) expect(actual).toBeCloseTo(planned, 6);
       }),
     );
+  });
+
+  it('goes on with turns that are new, and keeps those that are gone with what they took', () => {
+    const spent = spend(blankRecord(segments), { slotId: 'first', round: 1 }, 31, false);
+    const other = segments.filter(({ round }) => round === 1).map((one) => ({ ...one, round: 3 }));
+    expect(recordAlong(spent, other).map(({ slotId, round, actual }) => [slotId, round, actual])).toEqual([
+      ['first', 1, 31],
+      ['second', 1, 0],
+      ['first', 2, 0],
+      ['second', 2, 0],
+      ['first', 3, 0],
+      ['second', 3, 0],
+    ]);
   });
 
   it('keeps time that stood still apart', () => {

@@ -5,7 +5,8 @@ import { setDoses } from '../dose/sets.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { Level, Seconds } from '../units.ts';
-import { readySeconds, switchSeconds, type Stance } from './change.ts';
+import { readySeconds, switchSeconds } from './change.ts';
+import type { Stance } from './stance.ts';
 import type { Setting } from './setting.ts';
 import type { Segment, WorkSide } from './timeline.ts';
 

@@ -2,6 +2,7 @@ import type { Circuit } from '../circuit/circuit.ts';
 import { USUAL_FLOOR, wavesOf, type Floor } from '../dose/distance.ts';
 import type { Metres } from '../units.ts';
 import type { DrillLibrary } from '../drills/library.ts';
+import { AT_THE_START, type Stance } from './stance.ts';
 import { USUAL_TIMES, type TradeTimes } from './trade.ts';
 
 /** What, besides the circuit itself, decides how long it takes. */
@@ -14,6 +15,8 @@ export interface Setting {
   readonly slowToFloor: boolean;
   /** How the coach's own pace compares with the plan: 1 is as planned, 1.2 takes a fifth longer. */
   readonly habits: Habits;
+  /** How people stand when it begins, and what is in their hands. */
+  readonly stance: Stance;
   /** The floor of the site. */
   readonly site: SiteFloor;
 }
@@ -24,11 +27,13 @@ export interface SiteFloor {
   readonly laneMetres: Metres;
 }
 
-/** The setting with the people of a circuit in it: somebody new needs every drill shown. */
-export function peopledSetting({ somebodyNew, slowToFloor }: Circuit, setting: Setting): Setting {
-  if (!somebodyNew && !slowToFloor) return setting;
+/** The setting with the people of a circuit in it: somebody new needs every drill shown, regulars perhaps only its name. */
+export function peopledSetting({ somebodyNew, slowToFloor, namesOnly }: Circuit, setting: Setting): Setting {
+  if (!somebodyNew && !slowToFloor && !namesOnly) return setting;
+  const { times } = setting;
   return {
     ...setting,
+    times: namesOnly ? { ...times, talkKnown: times.talkNames } : times,
     newDrills: somebodyNew ? new Set(setting.library.byId.keys()) : setting.newDrills,
     slowToFloor: slowToFloor || setting.slowToFloor,
   };
@@ -54,6 +59,7 @@ export function usualSetting(library: DrillLibrary): Setting {
     newDrills: new Set(),
     slowToFloor: false,
     habits: { move: 1, talk: 1 },
+    stance: AT_THE_START,
     site: { lanes: 0, laneMetres: USUAL_FLOOR.laneMetres },
   };
 }

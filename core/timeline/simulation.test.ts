@@ -127,7 +127,7 @@ function simulate(circuit: Circuit, end: End): number {
         for (const item of held)
           if (!drill.kit.some((kit) => kit === item) && !STAYS.has(item)) moving += DOWN[item] ?? 2;
         for (const item of drill.kit) if (!held.includes(item) && !STAYS.has(item)) moving += UP[item] ?? 5;
-        watch += halfUp(Math.max(moving, round > 1 ? 2 : circuit.somebodyNew ? 10 : 3));
+        watch += halfUp(Math.max(moving, round > 1 ? 2 : circuit.somebodyNew ? 10 : circuit.namesOnly ? 2 : 3));
         [posture, held] = [drill.posture, drill.kit];
         const busy = doSlot(slot, end, waves);
         watch += busy;

@@ -1,7 +1,7 @@
 import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
 import { setDoses } from '../dose/sets.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
-import { AT_THE_START, stanceAfter, type Stance } from './change.ts';
+import { stanceAfter } from './stance.ts';
 import { busySeconds, paddedTo, piecesOf, restPiece, type Piece, type Turn } from './pieces.ts';
 import { floorOf, peopledSetting, type Setting } from './setting.ts';
 import type { Segment, SlotTime, Timeline } from './timeline.ts';
@@ -35,7 +35,7 @@ const NO_SECONDS_BY_PHASE = { release: 0, raise: 0, mobilise: 0, activate: 0, in
 
 /** Goes through a circuit as people do, and shows every piece that takes time, in order. */
 function walk(circuit: Circuit, setting: Setting, level: Level, show: (turn: Turn, piece: Piece) => void): void {
-  let stance: Stance = AT_THE_START;
+  let { stance } = setting;
   const floor = floorOf(circuit, setting);
   for (const block of circuit.blocks) {
     const turns = turnsOf(block, setting, level);

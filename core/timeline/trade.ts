@@ -13,6 +13,8 @@ export interface TradeTimes {
   readonly talkKnown: Seconds;
   /** A demonstration, for a drill that is new to somebody present. */
   readonly talkNew: Seconds;
+  /** The name alone, where a circuit says no more. */
+  readonly talkNames: Seconds;
   readonly talkLaterRound: Seconds;
   /** Change of side at ranks up and half. */
   readonly switchUp: Seconds;
@@ -30,6 +32,7 @@ export const USUAL_TIMES: TradeTimes = {
   putDown: { carried: 2, worn: 3, placed: 0 },
   talkKnown: 3,
   talkNew: 10,
+  talkNames: 2,
   talkLaterRound: 2,
   switchUp: 3,
   switchDown: 5,

@@ -42,10 +42,7 @@ export function addReadLine(
     case 'people':
       return { circuit: { ...circuit, people: read.people }, cursor };
     case 'with':
-      return {
-        circuit: { ...circuit, somebodyNew: read.somebodyNew, slowToFloor: read.slowToFloor },
-        cursor,
-      };
+      return { circuit: { ...circuit, ...read.with }, cursor };
     case 'lanes':
       return { circuit: { ...circuit, lanes: read.lanes }, cursor };
     case 'block': {

@@ -17,6 +17,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'people: 14', says: 'how many come' },
       { line: 'lanes: 4', says: 'how many floor lanes they use' },
       { line: 'with: somebody new, somebody slow to the floor', says: 'longer talk, longer getting up and down' },
+      { line: 'with: names only', says: 'no more is said than the name of a drill' },
     ],
   },
   {

@@ -51,15 +51,19 @@ function readApproach(value: string, column: number, approaches: readonly Approa
   return found.id;
 }
 
-/** Who is among them: "somebody new, somebody slow to the floor". */
+/** Who is among them, and how they are spoken to: "somebody new, somebody slow to the floor", "names only". */
 function readWith(value: string, column: number): ReadLine {
   const said = value.split(',').map((part) => plainName(part));
-  const unknown = said.find((part) => !['somebody new', 'somebody slow to the floor'].includes(part));
-  if (unknown !== undefined) throw new Unreadable(column, '“somebody new” or “somebody slow to the floor”, or both');
+  const known = ['somebody new', 'somebody slow to the floor', 'names only'];
+  if (said.some((part) => !known.includes(part)))
+    throw new Unreadable(column, '“somebody new”, “somebody slow to the floor” or “names only”, with commas between');
   return {
     kind: 'with',
-    somebodyNew: said.includes('somebody new'),
-    slowToFloor: said.includes('somebody slow to the floor'),
+    with: {
+      somebodyNew: said.includes('somebody new'),
+      slowToFloor: said.includes('somebody slow to the floor'),
+      namesOnly: said.includes('names only'),
+    },
   };
 }
 

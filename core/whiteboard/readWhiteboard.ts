@@ -70,7 +70,7 @@ class Draft {
         this.circuit = { ...this.circuit, people: read.people };
         return;
       case 'with':
-        this.circuit = { ...this.circuit, somebodyNew: read.somebodyNew, slowToFloor: read.slowToFloor };
+        this.circuit = { ...this.circuit, ...read.with };
         return;
       case 'lanes':
         this.circuit = { ...this.circuit, lanes: read.lanes };

@@ -1,4 +1,4 @@
-import type { Slot } from '../circuit/circuit.ts';
+import type { Circuit, Slot } from '../circuit/circuit.ts';
 import type { WallClock } from '../circuit/wallClock.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
@@ -15,7 +15,7 @@ export type ReadLine =
   | { readonly kind: 'clock'; readonly clock: WallClock }
   | { readonly kind: 'people'; readonly people: number }
   | { readonly kind: 'lanes'; readonly lanes: number }
-  | { readonly kind: 'with'; readonly somebodyNew: boolean; readonly slowToFloor: boolean }
+  | { readonly kind: 'with'; readonly with: Pick<Circuit, 'somebodyNew' | 'slowToFloor' | 'namesOnly'> }
   | {
       readonly kind: 'block';
       readonly phase: Phase;

@@ -36,8 +36,12 @@ export function writeWhiteboard(
   return `${[headings.join('\n'), ...blocks].join('\n\n')}\n`;
 }
 
-function writeWith({ somebodyNew, slowToFloor }: Circuit): readonly string[] {
-  const who = [...(somebodyNew ? ['somebody new'] : []), ...(slowToFloor ? ['somebody slow to the floor'] : [])];
+function writeWith({ somebodyNew, slowToFloor, namesOnly }: Circuit): readonly string[] {
+  const who = [
+    ...(somebodyNew ? ['somebody new'] : []),
+    ...(slowToFloor ? ['somebody slow to the floor'] : []),
+    ...(namesOnly ? ['names only'] : []),
+  ];
   return who.length > 0 ? [`with: ${who.join(', ')}`] : [];
 }
 

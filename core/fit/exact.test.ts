@@ -1,0 +1,87 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Circuit } from '../circuit/circuit.ts';
+import { MOVE_KINDS, type FitRecipe, type MoveKind } from '../circuit/shortVersion.ts';
+import { anyApproach, anyFitCircuit, fitContext } from '../testing/fitCircuits.ts';
+import { Referee } from '../testing/referee.ts';
+import { everyPlan } from '../testing/everyPlan.ts';
+import type { ChoiceSet } from './choice.ts';
+import { choicesOf } from './choices.ts';
+import type { FitContext } from './fitContext.ts';
+import { fitCurve, stepAt, type FitCurve } from './fitCurve.ts';
+import { changesOf } from './moves.ts';
+import { AS_PLANNED } from './plan.ts';
+import { planValue } from './value.ts';
+
+const anyRecipe: fc.Arbitrary<FitRecipe> = fc.record({
+  reading: fc.constantFrom('best' as const, 'best' as const, 'shorten' as const, 'drop' as const),
+  emphasis: fc.constantFrom('general' as const, 'sore' as const, 'athletic' as const),
+  refused: fc.constant([]),
+});
+
+/** Five budgets: under the shortest plan, the shortest, two between, and more than planned. */
+function budgets({ steps, planned }: FitCurve): readonly number[] {
+  const shortest = steps[0]?.seconds ?? 0;
+  const between = (share: number) => Math.round(shortest + share * (planned - shortest));
+  return [shortest - 0.5, shortest, between(0.35), between(0.7), Math.round(planned * 1.15)];
+}
+
+function setFor(circuit: Circuit, context: FitContext, recipe: FitRecipe, longer: boolean): ChoiceSet {
+  return choicesOf(circuit, context, recipe, longer ? 'longer' : 'shorter');
+}
+
+/** Three rounds only now and then: the programs grow with them. */
+const anyLargeCircuit = fc.oneof(
+  { weight: 9, arbitrary: anyFitCircuit(5, 14, 2) },
+  { weight: 1, arbitrary: anyFitCircuit(5, 8, 3) },
+);
+
+describe('the fit is exact', () => {
+  it('equal to trying every plan, on 100 random circuits of 2 to 4 slots at four budgets', () => {
+    let tried = 0;
+    fc.assert(
+      fc.property(anyFitCircuit(2, 4, 2), anyApproach, anyRecipe, (circuit, approach, recipe) => {
+        const context = fitContext(approach);
+        const plans = everyPlan(circuit, context, recipe, 4000);
+        fc.pre(plans !== undefined);
+        const curve = fitCurve(circuit, context, recipe);
+        const set = setFor(circuit, context, recipe, false);
+        const whole = planValue(AS_PLANNED, set);
+        for (const seconds of budgets(curve).slice(0, 4)) {
+          const best = Math.max(-1, ...plans.filter((plan) => plan.seconds <= seconds).map(({ value }) => value));
+          const step = stepAt(curve, seconds);
+          expect(step ? Math.round(step.share * whole) : -1).toBe(best);
+        }
+        tried += 1;
+      }),
+      { numRuns: 100 },
+    );
+    expect(tried).toBe(100);
+  }, 120_000);
+
+  it('equal to an integer program solved by highs, on 400 random circuits of 5 to 14 slots at five budgets', async () => {
+    const referee = new Referee();
+    const kinds = new Set<MoveKind>();
+    let compared = 0;
+    await fc.assert(
+      fc.asyncProperty(anyLargeCircuit, anyApproach, anyRecipe, async (circuit, approach, recipe) => {
+        const context = fitContext(approach);
+        const curve = fitCurve(circuit, context, recipe);
+        const whole = planValue(AS_PLANNED, setFor(circuit, context, recipe, false));
+        for (const seconds of budgets(curve)) {
+          const verdict = await referee.best(setFor(circuit, context, recipe, seconds > curve.planned), seconds);
+          if (verdict.kind === 'no answer') continue;
+          const step = stepAt(curve, seconds);
+          if (verdict.kind === 'nothing fits') expect(step).toBeUndefined();
+          else expect(Math.abs((step?.share ?? 0) * whole - verdict.worth)).toBeLessThan(1);
+          if (step) for (const { key } of changesOf(step.plan, circuit)) kinds.add(key.kind);
+          compared += 1;
+        }
+      }),
+      { numRuns: 400 },
+    );
+    expect(compared).toBeGreaterThanOrEqual(1985);
+    // The best plans made use of every kind of choice.
+    expect([...kinds].toSorted()).toEqual([...MOVE_KINDS].toSorted());
+  }, 600_000);
+});

@@ -1,0 +1,101 @@
+import type { Circuit } from '../circuit/circuit.ts';
+import type { FitRecipe } from '../circuit/shortVersion.ts';
+import { builtCircuit } from '../fit/build.ts';
+import type { ChoiceBlock, ChoicePlace } from '../fit/choice.ts';
+import { choicesOf } from '../fit/choices.ts';
+import type { FitContext } from '../fit/fitContext.ts';
+import type { BlockPlan, Plan, SlotPlan } from '../fit/plan.ts';
+import { planValue } from '../fit/value.ts';
+import { timeCircuit } from '../timeline/timeCircuit.ts';
+import type { Seconds } from '../units.ts';
+
+type BlockChoice = Pick<Plan, 'slots' | 'blocks'>;
+
+/**
+ * Every plan of a choice set that keeps to what must hold, each built, laid out in time and weighed by itself. Undefined
+ * where there are more than `most`.
+ */
+export function everyPlan(
+  circuit: Circuit,
+  context: FitContext,
+  recipe: FitRecipe,
+  most: number,
+): readonly { readonly plan: Plan; readonly seconds: Seconds; readonly value: number }[] | undefined {
+  const set = choicesOf(circuit, context, recipe, 'shorter');
+  const blocks = set.blocks.map(blockChoices);
+  const modes = set.mayNameOnly ? [false, true] : [false];
+  if (blocks.reduce((count, choices) => count * choices.length, modes.length) > most) return undefined;
+  let plans: readonly BlockChoice[] = [{ slots: {}, blocks: {} }];
+  for (const choices of blocks) {
+    plans = plans.flatMap((so) =>
+      choices.map((choice) => ({
+        slots: { ...so.slots, ...choice.slots },
+        blocks: { ...so.blocks, ...choice.blocks },
+      })),
+    );
+  }
+  return plans
+    .flatMap((plan) => modes.map((namesOnly): Plan => ({ ...plan, namesOnly })))
+    .flatMap((plan) => {
+      const built = builtCircuit(circuit, plan, context);
+      if (!holds(circuit, built, context)) return [];
+      return [{ plan, seconds: timeCircuit(built, context.setting).total.plan, value: planValue(plan, set) }];
+    });
+}
+
+function blockChoices({ block, places, rounds, rests, stations }: ChoiceBlock): readonly BlockChoice[] {
+  const gone: BlockChoice = {
+    slots: Object.fromEntries(places.map(({ slot }) => [slot.id, { kind: 'out' as const }])),
+    blocks: {},
+  };
+  const ways = rounds.flatMap((times) => rests.map((rest): BlockPlan => ({ rounds: times, rest })));
+  const filled = fillings(places, stations).map((slots) => ({ slots }));
+  const kept = filled.filter(({ slots }) =>
+    Object.values(slots).some(({ kind }) => kind === 'kept' || kind === 'combined'),
+  );
+  return [
+    ...(places.every(({ mayGo }) => mayGo) ? [gone] : []),
+    ...kept.flatMap(({ slots }) => ways.map((way) => ({ slots, blocks: { [block.id]: way } }))),
+  ];
+}
+
+function fillings(places: readonly ChoicePlace[], together: boolean): readonly Record<string, SlotPlan>[] {
+  const [place, ...rest] = places;
+  if (!place) return [{}];
+  const after = fillings(rest, together);
+  const { id } = place.slot;
+  const taken = place.choices.flatMap((choice) => {
+    if (choice.spans === 1) return after.map((others) => ({ [id]: choice.plan, ...others }));
+    const [covered, ...beyond] = rest;
+    if (!covered) return [];
+    return fillings(beyond, together).map((others) => ({
+      [id]: choice.plan,
+      [covered.slot.id]: { kind: 'covered' as const },
+      ...others,
+    }));
+  });
+  const left = place.mayGo && !together ? after.map((others) => ({ [id]: { kind: 'out' as const }, ...others })) : [];
+  return [...taken, ...left];
+}
+
+/** Essential parts that were there are still there; fast work has as much raising before it as it had, or enough; something is left. */
+function holds(circuit: Circuit, built: Circuit, { approach, setting }: FitContext): boolean {
+  const phases = (of: Circuit) => new Set(timeCircuit(of, setting).segments.map(({ phase }) => phase));
+  const [before, after] = [phases(circuit), phases(built)];
+  if (after.size === 0) return false;
+  if (approach.essential.some((phase) => before.has(phase) && !after.has(phase))) return false;
+  return built.blocks
+    .filter(({ phase, lines }) => phase === 'potentiate' && lines.length > 0)
+    .every(
+      ({ id }) =>
+        raisedBefore(built, id, setting) >= Math.min(approach.caps.raiseBeforeFast, raisedBefore(circuit, id, setting)),
+    );
+}
+
+function raisedBefore(circuit: Circuit, blockId: string, setting: FitContext['setting']): Seconds {
+  const { segments } = timeCircuit(circuit, setting);
+  const at = segments.findIndex((segment) => segment.blockId === blockId);
+  return segments
+    .slice(0, at)
+    .reduce((sum, { phase, kind, length }) => (phase === 'raise' && kind === 'work' ? sum + length : sum), 0);
+}

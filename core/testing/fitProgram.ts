@@ -1,0 +1,204 @@
+import type { Drill } from '../drills/drill.ts';
+import type { Seconds } from '../units.ts';
+import { readySeconds } from '../timeline/change.ts';
+import { peopledSetting } from '../timeline/setting.ts';
+import { stanceAfter, type Stance } from '../timeline/stance.ts';
+import type { Choice, ChoiceBlock, ChoiceSet } from '../fit/choice.ts';
+import { restAt, restedSlot } from '../fit/rests.ts';
+import { slotSeconds } from '../fit/slotSeconds.ts';
+import type { RestLevel } from '../fit/plan.ts';
+import { slotWorth, serves, targetWorth } from '../fit/worth.ts';
+
+/** Worth is divided by this in the program, which likes its numbers small. */
+export const WORTH_UNIT = 1000;
+
+/** One drill in a place. */
+interface Node {
+  readonly name: string;
+  readonly block: number;
+  readonly from: number;
+  readonly to: number;
+  readonly drill: Drill;
+  /** What it may be in every way of going through the block. */
+  readonly choices: readonly {
+    readonly name: string;
+    readonly way: Way;
+    readonly busy: Seconds;
+    readonly work: Seconds;
+    readonly rest: Seconds;
+    readonly value: number;
+  }[];
+}
+
+interface Way {
+  readonly name: string;
+  readonly rounds: number;
+  readonly rest: RestLevel;
+}
+
+/**
+ * The question of the best plan for a number of seconds as an integer program, written independently of the search: y says
+ * how a block is gone through, x what is chosen in a place, f that one drill follows another, u that it does so again in
+ * later rounds, w that rounds lead from a block's last drill back to its first, z that a rest comes last and does not count,
+ * s that a target is served.
+ */
+export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean): string {
+  const { circuit, context, weights } = set;
+  const setting = peopledSetting({ ...circuit, namesOnly: circuit.namesOnly || namesOnly }, context.setting);
+  const ways = set.blocks.map(waysOf);
+  const nodes = nodesOf(set, ways, namesOnly);
+  const goal: string[] = [];
+  const time: string[] = [];
+  const rows: string[] = [];
+  const binary: string[] = [];
+  const ready = (from: Stance, { drill }: Node, again: boolean) => readySeconds(from, drill, again, setting);
+  const plus = (terms: readonly string[]): string => (terms.length > 0 ? terms.join(' + ') : '0 zero');
+  const less = (terms: readonly string[]): string => terms.map((term) => ` - ${term}`).join('');
+  const chosen = ({ choices }: Node): readonly string[] => choices.map(({ name }) => name);
+
+  for (const { name, way, busy, rest, value } of nodes.flatMap(({ choices }) => choices)) {
+    goal.push(`${(value / WORTH_UNIT).toFixed(6)} ${name}`);
+    time.push(`${String(way.rounds * (busy + rest))} ${name}`);
+    binary.push(name);
+  }
+
+  set.blocks.forEach((block, b) => {
+    const own = ways[b] ?? [];
+    if (block.places.length === 0) return;
+    binary.push(...own.map(({ name }) => name));
+    rows.push(`${plus(own.map(({ name }) => name))} <= 1`);
+    block.places.forEach((place, p) => {
+      const here = nodes.filter((node) => node.block === b && node.from <= p && p <= node.to);
+      for (const way of own) {
+        const inWay = here.flatMap(({ choices }) => choices.filter((one) => one.way === way).map(({ name }) => name));
+        rows.push(`${plus(inWay)} - ${way.name} ${block.stations ? '=' : '<='} 0`);
+      }
+      if (!place.mayGo) rows.push(`${plus(here.flatMap(chosen))} = 1`);
+    });
+  });
+
+  // What follows what: one path through all that is kept.
+  const arcs: { readonly name: string; readonly from: Node | null; readonly to: Node | null }[] = [];
+  for (const from of [null, ...nodes]) {
+    for (const to of [...nodes, null]) {
+      const forward =
+        from === null || to === null || to.block > from.block || (to.block === from.block && to.from > from.to);
+      if (!forward || (from === null && to === null)) continue;
+      const name = `f_${from?.name ?? 'start'}_${to?.name ?? 'end'}`;
+      arcs.push({ name, from, to });
+      binary.push(name);
+      if (!to) continue;
+      time.push(`${String(ready(from ? stanceAfter(from.drill) : context.setting.stance, to, false))} ${name}`);
+      if (!from || from.block !== to.block) continue;
+      const again = ready(stanceAfter(from.drill), to, true);
+      for (const way of (ways[to.block] ?? []).filter(({ rounds }) => rounds > 1)) {
+        time.push(`${String((way.rounds - 1) * again)} u_${name}_${way.name}`);
+        rows.push(`${name} + ${way.name} - u_${name}_${way.name} <= 1`);
+      }
+    }
+  }
+  const into = (node: Node | null) => arcs.filter(({ to }) => to === node);
+  const outOf = (node: Node | null) => arcs.filter(({ from }) => from === node);
+  const names = (of: readonly { readonly name: string }[]) => of.map(({ name }) => name);
+  rows.push(`${plus(names(outOf(null)))} = 1`, `${plus(names(into(null)))} = 1`);
+  for (const node of nodes) {
+    rows.push(
+      `${plus(names(into(node)))}${less(chosen(node))} = 0`,
+      `${plus(names(outOf(node)))}${less(chosen(node))} = 0`,
+    );
+    // The rest after the very last does not count.
+    for (const { name, rest } of node.choices.filter((one) => one.rest > 0)) {
+      time.push(`-${String(rest)} z_${name}`);
+      rows.push(`z_${name} - ${name} <= 0`, `z_${name} - f_${node.name}_end <= 0`);
+    }
+  }
+
+  // Rounds lead from the last drill of a block back to its first.
+  for (const last of nodes) {
+    for (const first of nodes.filter(({ block, from }) => block === last.block && from <= last.from)) {
+      for (const way of (ways[last.block] ?? []).filter(({ rounds }) => rounds > 1)) {
+        const name = `w_${last.name}_${first.name}_${way.name}`;
+        const roundRest = restAt(set.blocks[last.block]?.block.roundRest ?? 0, way.rest);
+        const back = roundRest + ready(stanceAfter(last.drill), first, true);
+        time.push(`${String((way.rounds - 1) * back)} ${name}`);
+        const opens = into(first).filter(({ from }) => from?.block !== first.block);
+        const closes = outOf(last).filter(({ to }) => to?.block !== last.block);
+        rows.push(`${plus([...names(opens), ...names(closes), way.name])} - ${name} <= 2`);
+      }
+    }
+  }
+
+  for (const [at, [target, weight]] of [...weights.targets].entries()) {
+    const name = `s_${String(at)}`;
+    binary.push(name);
+    goal.push(`${(targetWorth(weight, weights.sum) / WORTH_UNIT).toFixed(6)} ${name}`);
+    rows.push(`${name}${less(nodes.filter(({ drill }) => serves(drill, target)).flatMap(chosen))} <= 0`);
+  }
+  for (const phase of context.approach.essential) {
+    const own = nodes.filter(({ block }) => set.blocks[block]?.block.phase === phase);
+    if (own.length > 0) rows.push(`${plus(own.flatMap(chosen))} >= 1`);
+  }
+  for (const node of nodes) {
+    const need = set.blocks[node.block]?.places[node.from]?.raiseBefore ?? 0;
+    if (need <= 0) continue;
+    const work = nodes
+      .filter(({ block }) => block < node.block && set.blocks[block]?.block.phase === 'raise')
+      .flatMap(({ choices }) => choices.map((one) => `${String(one.way.rounds * one.work)} ${one.name}`));
+    rows.push(`${plus(work)}${less(chosen(node).map((name) => `${String(need)} ${name}`))} >= 0`);
+  }
+  rows.push(`${plus(time).replaceAll('+ -', '- ')} <= ${String(seconds)}`, 'zero = 0');
+  return `Maximize\n obj: ${goal.join('\n + ')}\nSubject To\n${rows.map((row, at) => ` c${String(at)}: ${row.replaceAll(/ ([+-]) /g, '\n $1 ')}`).join('\n')}\nBinary\n ${binary.join('\n ')}\nEnd\n`;
+}
+
+function waysOf({ rounds, rests }: ChoiceBlock, block: number): readonly Way[] {
+  return rounds.flatMap((times) =>
+    rests.map((rest): Way => ({ name: `y${String(block)}r${String(times)}${rest.charAt(0)}`, rounds: times, rest })),
+  );
+}
+
+function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[], namesOnly: boolean): readonly Node[] {
+  const { weights } = set;
+  return set.blocks.flatMap((block, b) => {
+    const timed = (choice: Choice, rest: RestLevel) => {
+      const slot = restedSlot(choice.slot, rest);
+      return { ...slotSeconds(slot, choice.drill, set, block.block), rest: slot.rest };
+    };
+    const valueOf = ({ standsFor }: Choice, { rounds, rest }: Way): number =>
+      standsFor.reduce((sum, { weight, fraction, quality }) => {
+        const given = { fraction, rounds: rounds / block.planned, quality, rest, namesOnly };
+        return sum + slotWorth(weight, weights.sum, given);
+      }, 0);
+    const longest = Math.max(
+      0,
+      ...block.places.flatMap(({ choices }) => choices.map((one) => timed(one, 'full').busy)),
+    );
+    return block.places.flatMap(({ choices }, p) =>
+      [...new Set(choices.map(({ drill }) => drill))].map((drill, kind): Node => {
+        const own = choices.filter((choice) => choice.drill === drill);
+        const name = `b${String(b)}p${String(p)}d${String(kind)}`;
+        return {
+          name,
+          block: b,
+          from: p,
+          to: p + (own[0]?.spans ?? 1) - 1,
+          drill,
+          choices: (ways[b] ?? []).flatMap((way) =>
+            own.map((choice, k) => {
+              const time = timed(choice, way.rest);
+              const wait = block.stations ? longest - time.busy : 0;
+              const { busy, work } = time;
+              return {
+                name: `x_${name}k${String(k)}${way.name}`,
+                way,
+                busy,
+                work,
+                rest: time.rest + wait,
+                value: valueOf(choice, way),
+              };
+            }),
+          ),
+        };
+      }),
+    );
+  });
+}

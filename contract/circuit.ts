@@ -15,6 +15,7 @@ import {
   MOST_SPEED,
   MOST_STEPS,
   MOST_TAGS,
+  MOST_VERSIONS,
 } from '@prompt-spark/core/circuit/bounds';
 import { LENGTH_UNITS, SPEED_UNITS } from '@prompt-spark/core/dose/distance';
 import { LOAD_UNITS, type LiftDose } from '@prompt-spark/core/dose/lift';
@@ -22,6 +23,7 @@ import { RAMP_UNITS } from '@prompt-spark/core/dose/ramp';
 import type { Dose, Tempo } from '@prompt-spark/core/dose/dose';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import Joi from 'joi';
+import { shortVersion } from './fit.ts';
 import { id, idOrNull, instant, line, name, range, seconds, whole } from './fields.ts';
 
 const tempo = Joi.alternatives<Tempo>().conditional('.kind', {
@@ -182,6 +184,8 @@ export const circuitSchema = Joi.object<Circuit>({
   lanes: whole(0, 999),
   somebodyNew: Joi.boolean().default(false),
   slowToFloor: Joi.boolean().default(false),
+  namesOnly: Joi.boolean().default(false),
+  versions: Joi.array().items(shortVersion.optional()).max(MOST_VERSIONS).default([]),
   unread: Joi.array().items(unreadLine).max(200).required(),
   blocks: Joi.array().items(block).max(40).required(),
 }).required();

@@ -1,5 +1,7 @@
+import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import Joi from 'joi';
 import { circuitRecordSchema, type CircuitRecord } from './circuit.ts';
+import { agreedFit } from './fit.ts';
 import { id, idOrNull, instant, whole } from './fields.ts';
 
 /** A session a coach puts in the book: a circuit to be run on a date. */
@@ -29,6 +31,8 @@ export interface PlannedSession extends NewSession {
   readonly coachName: string;
   readonly circuit: CircuitRecord;
   readonly runId: string | null;
+  /** How it is shortened for this session alone; null where it is run as planned. */
+  readonly fit: AgreedFit | null;
 }
 
 const plannedSession = Joi.object<PlannedSession>({
@@ -36,6 +40,7 @@ const plannedSession = Joi.object<PlannedSession>({
   coachName: Joi.string().required(),
   circuit: circuitRecordSchema,
   runId: idOrNull,
+  fit: agreedFit.allow(null).required(),
 });
 
 export const plannedSessionSchema = plannedSession.required();

@@ -4,8 +4,7 @@ import Joi from 'joi';
 import { id, name, whole } from './fields.ts';
 
 /** A place where sessions happen. Lengths in metres; 0 lanes where there are none. */
-export interface Site {
-  readonly id: string;
+export interface SiteDetails {
   readonly name: string;
   /** IANA name; wall-clock times at this site are shown in it. */
   readonly timeZone: string;
@@ -18,6 +17,18 @@ export interface Site {
   readonly kit: readonly Kit[];
   /** What loads a bar there. */
   readonly plates: Plates;
+}
+
+/** A site as it is kept. */
+export interface Site extends SiteDetails {
+  readonly id: string;
+  readonly version: number;
+}
+
+/** A site as a coach sends it: a new one without a version, a changed one with the version it was changed on. */
+export interface SiteSave {
+  readonly version: number | null;
+  readonly site: SiteDetails;
 }
 
 /** People who train together. */
@@ -33,10 +44,11 @@ export interface StudioPlaces {
   readonly groups: readonly Group[];
 }
 
-const site = Joi.object<Site>({
-  id,
+const details = {
   name: name(80),
-  timeZone: name(64),
+  timeZone: name(64)
+    .custom((zone: string, helpers) => (isTimeZone(zone) ? zone : helpers.error('zone.unknown')))
+    .messages({ 'zone.unknown': '{#label} is no time zone, such as Europe/London' }),
   lanes: whole(0, 99),
   laneMetres: Joi.number().min(0).max(1000).required(),
   mats: whole(0, 999),
@@ -51,7 +63,26 @@ const site = Joi.object<Site>({
     bar: Joi.number().min(0).max(100).required(),
     smallest: Joi.number().positive().max(50).required(),
   }).required(),
-});
+};
+
+export const siteDetailsSchema = Joi.object<SiteDetails>(details).required();
+
+const version = whole(1, Number.MAX_SAFE_INTEGER);
+const site = Joi.object<Site>({ ...details, id, version });
+export const siteSchema = site.required();
+
+export const siteSaveSchema = Joi.object<SiteSave>({
+  version: version.allow(null),
+  site: siteDetailsSchema,
+}).required();
+
+function isTimeZone(zone: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+}
 
 const group = Joi.object<Group>({ id, name: name(80), people: whole(0, 999) });
 export const groupSchema = group.required();

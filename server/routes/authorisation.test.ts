@@ -51,6 +51,12 @@ describe('another studio', () => {
     await stranger.ask(ROUTES.bringBackCircuit, circuit.id).expect(404);
     await stranger.ask(ROUTES.session, session.id).expect(404);
     await stranger.ask(ROUTES.takeOutSession, session.id).expect(404);
+    await stranger.ask(ROUTES.fitSession, session.id).send({ fit: null }).expect(404);
+
+    const [site] = sites;
+    const { id: siteId, version, ...details } = site as { id: string; version: number };
+    await stranger.ask(ROUTES.saveSite, siteId).send({ version, site: details }).expect(404);
+    await stranger.ask(ROUTES.saveSite, siteId).send({ version: null, site: details }).expect(404);
 
     // By mention: what is sent may not point at it.
     await stranger.ask(ROUTES.addSession).send(newSession(circuit.id)).expect(404);

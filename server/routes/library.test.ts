@@ -6,6 +6,7 @@ import { drillsSchema } from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import type { Drill } from '@prompt-spark/core';
 import { readDrillCsv, writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
+import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { signedInCoach, testServer, type TestServer, type Visitor } from '../testing/studio.ts';
 
@@ -108,5 +109,46 @@ describe('a library as CSV', () => {
     expect(new Set(report.problems.map(({ line }) => line))).toEqual(new Set([3, 4]));
     expect(await names(coach)).not.toContain('Buoy lunge');
     expect(readDrillCsv(broken)).toHaveLength(3);
+  });
+});
+
+describe('a site', () => {
+  it('is added and changed, and a change made on an older version is told what stands there now', async () => {
+    const { coach } = await signedInCoach(server, 'sites@saltmere.example');
+    const details = {
+      name: 'Net loft',
+      timeZone: 'Europe/Lisbon',
+      lanes: 2,
+      laneMetres: 9.144,
+      mats: 6,
+      loopBands: 0,
+      walls: 4,
+      kit: ['bench'],
+      plates: { unit: 'lb', bar: 35, smallest: 2.5 },
+    };
+    const id = randomUUID();
+    const added = await coach.ask(ROUTES.saveSite, id).send({ version: null, site: details }).expect(200);
+    expect(added.body).toEqual({ ...details, id, version: 1 });
+    const changed = { ...details, mats: 8 };
+    await coach.ask(ROUTES.saveSite, id).send({ version: 1, site: changed }).expect(200);
+    const late = await coach.ask(ROUTES.saveSite, id).send({ version: 1, site: details }).expect(409);
+    expect(late.body).toMatchObject({ current: { mats: 8, version: 2 } });
+    const { sites } = (await coach.ask(ROUTES.places).expect(200)).body as { sites: unknown[] };
+    expect(sites).toContainEqual({ ...changed, id, version: 2 });
+  });
+
+  it('is refused with a time zone or a plate that there is not', async () => {
+    const { coach } = await signedInCoach(server, 'nowhere@saltmere.example');
+    const { sites } = (await coach.ask(ROUTES.places)).body as { sites: { id: string; version: number }[] };
+    const [{ id, version, ...site } = { id: '', version: 0 }] = sites;
+    const refused = async (change: object) => {
+      const { body } = await coach
+        .ask(ROUTES.saveSite, id)
+        .send({ version, site: { ...site, ...change } })
+        .expect(422);
+      return (body as { errors: { path: string }[] }).errors.map(({ path }) => path);
+    };
+    expect(await refused({ timeZone: 'Saltmere/Harbour' })).toEqual(['/site/timeZone']);
+    expect(await refused({ plates: { unit: 'kg', bar: 20, smallest: 0 } })).toEqual(['/site/plates/smallest']);
   });
 });

@@ -1,11 +1,12 @@
 import { figures } from '@prompt-spark/catalogue/figures/index';
 import { drillImportSchema, drillSaveSchema, drillSchema } from '@prompt-spark/contract/drill';
 import { ROUTES } from '@prompt-spark/contract/routes';
+import { siteSaveSchema } from '@prompt-spark/contract/studio';
 import { Router } from 'express';
 import type { Database } from '../store/database.ts';
 import { addDrill, drillsOf, importDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
-import { placesOf } from '../store/places.ts';
-import { bodyOf } from '../web/input.ts';
+import { placesOf, saveSite } from '../store/places.ts';
+import { bodyOf, idOf } from '../web/input.ts';
 import { notFound, Refusal } from '../web/problem.ts';
 import { requireAccount } from '../web/signedIn.ts';
 
@@ -53,6 +54,18 @@ export function libraryRoutes(database: Database): Router {
   router.get(ROUTES.places.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
     response.json(await placesOf(database, studioId));
+  });
+
+  router.put(ROUTES.saveSite.path, async (request, response) => {
+    const { studioId } = await requireAccount(database, request);
+    const save = bodyOf(request, siteSaveSchema);
+    const result = await saveSite(database, studioId, idOf(request, 'site'), save);
+    if (result.kind === 'outdated') {
+      if (!result.current) throw notFound('site');
+      const detail = 'This site was changed somewhere else since you opened it. Open it again.';
+      throw new Refusal(409, 'Changed elsewhere', detail, { current: result.current });
+    }
+    response.json(result.site);
   });
 
   return router;

@@ -42,6 +42,27 @@ describe('a session', () => {
     await coach.ask(ROUTES.session, session.id).expect(404);
   });
 
+  it('can be fitted for itself alone, and run as planned again', async () => {
+    const session = newSession(circuit.id);
+    await coach.ask(ROUTES.addSession).send(session).expect(201);
+    expect((await coach.ask(ROUTES.session, session.id)).body).toMatchObject({ fit: null });
+    const fit = {
+      seconds: 240,
+      plan: {
+        slots: { one: { kind: 'out' }, two: { kind: 'kept', amount: 'half', sides: 'alternate' } },
+        blocks: { raise: { rounds: 1, rest: 'none' } },
+        namesOnly: true,
+      },
+    };
+    const { body } = await coach.ask(ROUTES.fitSession, session.id).send({ fit }).expect(200);
+    expect(body).toMatchObject({ id: session.id, fit });
+    await coach.ask(ROUTES.fitSession, session.id).send({ fit: null }).expect(200);
+    expect((await coach.ask(ROUTES.session, session.id)).body).toMatchObject({ fit: null });
+    const wrong = { ...fit, plan: { ...fit.plan, slots: { one: { kind: 'kept', amount: 'a bit', sides: 'both' } } } };
+    await coach.ask(ROUTES.fitSession, session.id).send({ fit: wrong }).expect(422);
+    await coach.ask(ROUTES.fitSession, crypto.randomUUID()).send({ fit }).expect(404);
+  });
+
   it('is listed only for a span that makes sense', async () => {
     await span('2026-12-02T00:00:00.000Z', '2026-12-01T00:00:00.000Z').expect(422);
     await span('2026-01-01T00:00:00.000Z', '2026-12-01T00:00:00.000Z').expect(422);

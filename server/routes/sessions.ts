@@ -1,9 +1,10 @@
+import { sessionFitSchema } from '@prompt-spark/contract/fit';
 import { newSessionSchema, sessionSpanSchema } from '@prompt-spark/contract/session';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { Router } from 'express';
 import { circuitOf } from '../store/circuits.ts';
 import type { Database } from '../store/database.ts';
-import { addSession, sessionOf, sessionsBetween, takeOutSession } from '../store/sessions.ts';
+import { addSession, fitSession, sessionOf, sessionsBetween, takeOutSession } from '../store/sessions.ts';
 import { bodyOf, idOf, queryOf } from '../web/input.ts';
 import { notFound, Refusal } from '../web/problem.ts';
 import { requireAccount } from '../web/signedIn.ts';
@@ -34,6 +35,14 @@ export function sessionRoutes(database: Database): Router {
     const added = await addSession(database, studioId, coachId, session);
     if (!added) throw new Refusal(409, 'Id taken', 'That id is taken. Make the session again.');
     response.status(201).json(added);
+  });
+
+  router.put(ROUTES.fitSession.path, async (request, response) => {
+    const { studioId } = await requireAccount(database, request);
+    const { fit } = bodyOf(request, sessionFitSchema);
+    const fitted = await fitSession(database, studioId, idOf(request, 'session'), fit);
+    if (!fitted) throw notFound('session');
+    response.json(fitted);
   });
 
   router.delete(ROUTES.takeOutSession.path, async (request, response) => {

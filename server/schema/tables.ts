@@ -2,6 +2,7 @@ import { USUAL_PLATES, type Plates } from '@prompt-spark/core/dose/lift';
 import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
 import { USUAL_KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import type { Drill } from '@prompt-spark/core/drills/drill';
@@ -90,6 +91,7 @@ export const site = pgTable(
     walls: integer('walls').notNull(),
     kit: jsonb('kit').$type<readonly Kit[]>().notNull().default(USUAL_KIT),
     plates: jsonb('plates').$type<Plates>().notNull().default(USUAL_PLATES.kg),
+    version: integer('version').notNull().default(1),
   },
   (table) => [unique('site_in_studio').on(table.studioId, table.id)],
 );
@@ -257,6 +259,7 @@ export const plannedSession = pgTable(
     coachId: uuid('coach_id').notNull(),
     startsAt: timestamp('starts_at', { withTimezone: true }).notNull(),
     minutes: integer('minutes').notNull(),
+    fit: jsonb('fit').$type<AgreedFit>(),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [

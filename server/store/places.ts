@@ -1,5 +1,12 @@
-import { studioPlacesSchema, type Group, type StudioPlaces } from '@prompt-spark/contract/studio';
-import { eq } from 'drizzle-orm';
+import {
+  siteSchema,
+  studioPlacesSchema,
+  type Group,
+  type Site,
+  type SiteSave,
+  type StudioPlaces,
+} from '@prompt-spark/contract/studio';
+import { and, eq } from 'drizzle-orm';
 import { group, groupCoach, site } from '../schema/tables.ts';
 import { trusted } from './trusted.ts';
 import type { Database } from './database.ts';
@@ -20,6 +27,40 @@ export function addGroup(
     await transaction.insert(groupCoach).values({ studioId, groupId: id, coachId });
     return { id, name, people: 0 };
   });
+}
+
+/** What came of keeping a site; the present one where it was changed since. */
+export type SiteResult =
+  { readonly kind: 'kept'; readonly site: Site } | { readonly kind: 'outdated'; readonly current: Site | undefined };
+
+/** Keeps a new site, or a change made on the version that is there. */
+export async function saveSite(
+  database: Database,
+  studioId: string,
+  id: string,
+  { version, site: details }: SiteSave,
+): Promise<SiteResult> {
+  const own = and(eq(site.studioId, studioId), eq(site.id, id));
+  const rows =
+    version === null
+      ? await database
+          .insert(site)
+          .values({ ...details, id, studioId })
+          .onConflictDoNothing()
+          .returning()
+      : await database
+          .update(site)
+          .set({ ...details, version: version + 1 })
+          .where(and(own, eq(site.version, version)))
+          .returning();
+  const [kept] = rows;
+  if (kept) return { kind: 'kept', site: siteFrom(kept) };
+  const [current] = await database.select().from(site).where(own);
+  return { kind: 'outdated', current: current && siteFrom(current) };
+}
+
+function siteFrom({ studioId: _, ...row }: typeof site.$inferSelect): Site {
+  return trusted(siteSchema, row);
 }
 
 /** The sites and groups of a studio, by name. */

@@ -1,4 +1,5 @@
 import { plannedSessionSchema, type NewSession, type PlannedSession } from '@prompt-spark/contract/session';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { and, asc, eq, gte, isNull, lt, type SQL, sql } from 'drizzle-orm';
 import { circuit, coach, plannedSession, run } from '../schema/tables.ts';
 import { circuitRecord } from './circuits.ts';
@@ -46,6 +47,20 @@ export async function addSession(
   return sessionOf(database, studioId, session.id);
 }
 
+/** Sets how a session is shortened, for it alone; null for as planned. Undefined where there is no such session. */
+export async function fitSession(
+  database: Database,
+  studioId: string,
+  id: string,
+  fit: AgreedFit | null,
+): Promise<PlannedSession | undefined> {
+  await database
+    .update(plannedSession)
+    .set({ fit })
+    .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)));
+  return sessionOf(database, studioId, id);
+}
+
 /** Takes a session out of the book. False where there is none. */
 export async function takeOutSession(database: Database, studioId: string, id: string): Promise<boolean> {
   const rows = await database
@@ -81,6 +96,7 @@ async function sessionsWhere(database: Database, condition: SQL | undefined): Pr
       coachName,
       circuit: circuitRecord(row),
       runId,
+      fit: session.fit,
     }),
   );
 }

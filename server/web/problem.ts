@@ -51,6 +51,7 @@ function problemFrom(error: unknown): ProblemDetails {
   const status = statusOf(error);
   if (status === 413) return new Refusal(413, 'Too large', 'That is larger than the server takes (4 MB).').problem;
   if (status === 400) return new Refusal(400, 'Not readable', 'The request body is not readable JSON.').problem;
+  if (status === 404) return new Refusal(404, 'Not found', 'There is no such file. Reload the page.').problem;
   const detail = 'Something went wrong on the server. Try again; if it goes on, tell whoever runs it.';
   return new Refusal(500, 'Server error', detail).problem;
 }

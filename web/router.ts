@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory, type Router } from 'vue-router';
+import { fitIn } from './stage/stageAddress.ts';
 import { useAccountStore } from './stores/account.ts';
 
 declare module 'vue-router' {
@@ -50,6 +51,17 @@ export function createAppRouter(): Router {
         meta: { title: 'Swaps' },
       },
       {
+        path: '/circuits/:id/fit',
+        name: 'fit',
+        component: () => import('./pages/fit/FitPage.vue'),
+        props: (route) => ({
+          id: route.params['id'],
+          asked: Number(route.query['seconds']) || 0,
+          sessionId: route.query['session'] ?? null,
+        }),
+        meta: { title: 'Fit to the time' },
+      },
+      {
         path: '/people',
         name: 'people',
         component: () => import('./pages/people/PeoplePage.vue'),
@@ -73,7 +85,11 @@ export function createAppRouter(): Router {
         path: '/stage/:id',
         name: 'stage',
         component: () => import('./pages/stage/StagePage.vue'),
-        props: (route) => ({ id: route.params['id'], sessionId: route.query['session'] ?? null }),
+        props: (route) => ({
+          id: route.params['id'],
+          sessionId: route.query['session'] ?? null,
+          fit: fitIn(route.query['fit']),
+        }),
         meta: { bare: true, title: 'Stage' },
       },
       {

@@ -8,9 +8,13 @@ import VerdictLine from './VerdictLine.vue';
 import { verdictOn } from './verdict.ts';
 
 /** A circuit's fuse with how it stands against the time there is. */
-const { circuit, available } = defineProps<{ circuit: Circuit; available: Seconds }>();
+const {
+  circuit,
+  available,
+  siteId = null,
+} = defineProps<{ circuit: Circuit; available: Seconds; siteId?: string | null }>();
 const library = useLibraryStore();
-const timeline = computed(() => timeCircuit(circuit, library.setting));
+const timeline = computed(() => timeCircuit(circuit, library.settingAt(siteId)));
 const verdict = computed(() => verdictOn(timeline.value.total.plan, available));
 </script>
 

@@ -3,7 +3,7 @@ import type { Range } from '@prompt-spark/core/units';
 import { readCount, readDuration } from '@prompt-spark/core/whiteboard/amount';
 import { ref, watch } from 'vue';
 import { clock } from './clock.ts';
-import { rangeWords } from './doseWords.ts';
+import { rangeWords } from '@prompt-spark/core/dose/inWords';
 
 /** A count or a length of time, settled or a range, typed as on the board: 8-10, 40s, 1:30. */
 const props = defineProps<{

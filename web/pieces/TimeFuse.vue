@@ -18,6 +18,10 @@ const props = defineProps<{
   labels?: boolean;
   /** Row to stress. */
   selected?: string | undefined;
+  /** Seconds the whole width stands for, where two fuses are to one scale. */
+  span?: Seconds;
+  /** Slots that drop out. */
+  cut?: ReadonlySet<string>;
 }>();
 
 const HEIGHT = 26;
@@ -25,7 +29,7 @@ const box = useTemplateRef<HTMLElement>('box');
 const { width } = useElementSize(box, { width: 1000, height: HEIGHT });
 
 const total = computed(() => props.segments.at(-1)?.end ?? 0);
-const span = computed(() => Math.max(total.value, props.available ?? 0, 1));
+const span = computed(() => Math.max(total.value, props.available ?? 0, props.span ?? 0, 1));
 const shape = computed(() => fuseShape({ segments: props.segments }, props.effortOf, width.value, span.value));
 const scaled = (seconds: Seconds) => (seconds * width.value) / span.value;
 const thickness = (effort: Effort) => 7 + effort * 1.35;
@@ -62,6 +66,7 @@ const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value
             {
               burnt: now !== undefined && stretch.segment.end <= now,
               chosen: stretch.segment.slotId === selected,
+              cut: cut?.has(stretch.segment.slotId),
             },
           ]"
         />
@@ -115,6 +120,24 @@ svg {
 .chosen {
   stroke: var(--ink);
   stroke-width: 1.5;
+}
+.cut {
+  transform: translateY(7px) scaleY(0.55);
+  transform-origin: center;
+  transform-box: fill-box;
+  opacity: 0.4;
+  animation: drop 0.35s ease-in;
+}
+@keyframes drop {
+  from {
+    transform: none;
+    opacity: 1;
+  }
+}
+@media (prefers-reduced-motion: reduce) {
+  .cut {
+    animation: none;
+  }
 }
 .burnt {
   opacity: 0.28;

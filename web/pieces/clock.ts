@@ -39,3 +39,16 @@ export function calendarDay(instant: string | Date, timeZone?: string): string {
 function zone(timeZone: string | undefined): Intl.DateTimeFormatOptions {
   return timeZone === undefined ? {} : { timeZone };
 }
+
+/** Seconds since midnight at a site. */
+export function secondsOfDay(instant: Date, timeZone?: string): Seconds {
+  const format = new Intl.DateTimeFormat('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+    second: '2-digit',
+    hourCycle: 'h23',
+    ...zone(timeZone),
+  });
+  const [hours = 0, minutes = 0, seconds = 0] = format.format(instant).split(':').map(Number);
+  return hours * 3600 + minutes * 60 + seconds + instant.getMilliseconds() / 1000;
+}

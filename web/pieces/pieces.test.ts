@@ -2,7 +2,7 @@ import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { describe, expect, it } from 'vitest';
 import { clock, countdown, timeOfDay } from './clock.ts';
-import { doseWords } from './doseWords.ts';
+import { doseWords } from '@prompt-spark/core/dose/inWords';
 import { fuseShape } from './fuseShape.ts';
 import { verdictOn } from './verdict.ts';
 

@@ -111,6 +111,11 @@ export class CircuitKeeper {
     this.parts.tellState({ kind: 'saved', at: theirs.savedAt });
   }
 
+  /** The version of the circuit that is on the server as it is here; undefined while something is unsent. */
+  get settled(): number | undefined {
+    return this.unsent ? undefined : this.version;
+  }
+
   /** Stops sending; what is unsent stays in the browser. */
   stop(): void {
     this.callOff();

@@ -1,6 +1,6 @@
 import type { Segment } from '@prompt-spark/core';
 import { soundsOf } from '@prompt-spark/core/prompts/sounds';
-import { blankRecord, spend, spendBetween, type TurnRecord } from '@prompt-spark/core/session/runRecord';
+import { blankRecord, recordAlong, spend, spendBetween, type TurnRecord } from '@prompt-spark/core/session/runRecord';
 import { momentAt, nextTurn, stretchSegment } from '@prompt-spark/core/timeline/moment';
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntervalFn, useRafFn } from '@vueuse/core';
@@ -132,6 +132,16 @@ export function useStageRun(planned: readonly Segment[]) {
     look();
   }
 
+  /** Goes on otherwise: what has been stays, and what is still to come is what these say. The clock runs on. */
+  function goOnWith(next: readonly Segment[]): void {
+    look();
+    if (state.value === 'ended') return;
+    segments.value = next;
+    record.value = recordAlong(record.value, next);
+    player?.callOff();
+    look();
+  }
+
   function mute(): void {
     muted.value = !muted.value;
     if (player) player.muted = muted.value;
@@ -172,6 +182,7 @@ export function useStageRun(planned: readonly Segment[]) {
     skip,
     back,
     tenMore,
+    goOnWith,
     mute,
     stopEarly,
   };

@@ -9,9 +9,11 @@ import {
 import { ROUTES } from '@prompt-spark/contract/routes';
 import {
   groupSchema,
+  siteSchema,
   studioPlacesSchema,
   type Group,
   type Site,
+  type SiteDetails,
   type StudioPlaces,
 } from '@prompt-spark/contract/studio';
 import { usualSetting, type Circuit, type Drill, type DrillLibrary, type Setting } from '@prompt-spark/core';
@@ -71,6 +73,15 @@ export const useLibraryStore = defineStore('library', () => {
     return report;
   }
 
+  /** Keeps a site: a new one under an id of its own, or a change of one that is there. */
+  async function keepSite(id: string, details: SiteDetails): Promise<void> {
+    const version = siteOf(id)?.version ?? null;
+    const kept = await request(ROUTES.saveSite, siteSchema, { id, body: { version, site: details } });
+    const others = places.value.sites.filter((site) => site.id !== id);
+    const sites = [...others, kept].toSorted((one, other) => one.name.localeCompare(other.name));
+    places.value = { ...places.value, sites };
+  }
+
   /** Adds a group, which this coach coaches. */
   async function addGroup(name: string): Promise<Group> {
     const added = await request(ROUTES.addGroup, groupSchema, { body: { id: crypto.randomUUID(), name } });
@@ -106,6 +117,7 @@ export const useLibraryStore = defineStore('library', () => {
     takeOutDrill,
     importCsv,
     addGroup,
+    keepSite,
     versionOf,
     drillOf,
     siteOf,

@@ -5,6 +5,7 @@ import {
   type NewSession,
   type PlannedSession,
 } from '@prompt-spark/contract/session';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 import { request, tell } from '../api/request.ts';
@@ -28,10 +29,19 @@ export const useSessionsStore = defineStore('sessions', () => {
     return added;
   }
 
+  /** A session by its id, as the server has it. */
+  const one = (id: string): Promise<PlannedSession> => request(ROUTES.session, plannedSessionSchema, { id });
+
+  /** Shortens a session for itself alone; null for as planned. */
+  async function fit(id: string, agreed: AgreedFit | null): Promise<void> {
+    const fitted = await request(ROUTES.fitSession, plannedSessionSchema, { id, body: { fit: agreed } });
+    sessions.value = sessions.value.map((session) => (session.id === id ? fitted : session));
+  }
+
   async function takeOut(id: string): Promise<void> {
     await tell(ROUTES.takeOutSession, { id });
     sessions.value = sessions.value.filter((session) => session.id !== id);
   }
 
-  return { sessions, loaded, load, add, takeOut };
+  return { sessions, loaded, load, add, one, fit, takeOut };
 });

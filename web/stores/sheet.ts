@@ -34,6 +34,8 @@ export const useSheetStore = defineStore('sheet', () => {
   );
   const saving = shallowRef<SaveState>({ kind: 'saved', at: '' });
   let keeper: CircuitKeeper | undefined;
+  let last: CircuitKeeper | undefined;
+  let closing: Promise<void> | undefined;
 
   const draft = computed(() => history.value.present);
   const circuit = computed(() => draft.value.circuit);
@@ -69,16 +71,20 @@ export const useSheetStore = defineStore('sheet', () => {
   /** Opens a circuit from the server, with what an earlier visit left unsent; from that alone where the server is away. */
   async function open(circuitId: string): Promise<void> {
     close();
+    const before = id.value === circuitId ? last : undefined;
     id.value = circuitId;
-    await Promise.all([library.load(), standards.load()]);
+    // What was on the way to the server when the last page was left is there before it is asked.
+    await Promise.all([library.load(), standards.load(), closing]);
     const { record, left } = await recordOrLeft(circuitId);
+    // Back at the same circuit from another page, and nobody changed it: what was done can still be undone.
+    const same = !left && before?.settled === record.version;
     keeper = new CircuitKeeper(circuitId, record, {
       send: (to, save) => request(ROUTES.saveCircuit, circuitRecordSchema, { id: to, body: save }),
       tellState: (state) => {
         saving.value = state;
       },
     });
-    history.value = beginHistory(draftOf(left ?? record));
+    if (!same) history.value = beginHistory(draftOf(left ?? record));
     const taken = keeper.takeUpLeft(record);
     if (taken) history.value = beginHistory(draftOf(taken));
   }
@@ -105,8 +111,10 @@ export const useSheetStore = defineStore('sheet', () => {
   }
 
   function close(): void {
-    void keeper?.flush();
-    keeper?.stop();
+    if (!keeper) return;
+    closing = keeper.flush();
+    keeper.stop();
+    last = keeper;
     keeper = undefined;
   }
 
@@ -114,6 +122,7 @@ export const useSheetStore = defineStore('sheet', () => {
     id,
     draft,
     circuit,
+    peopled,
     setting,
     begins,
     approach,

@@ -7,7 +7,7 @@ import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useLoading } from '../../composables/useLoading.ts';
-import { doseWords } from '../../pieces/doseWords.ts';
+import { doseWords } from '@prompt-spark/core/dose/inWords';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useCircuitsStore } from '../../stores/circuits.ts';

@@ -15,7 +15,7 @@ import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { just } from '@prompt-spark/core/units';
 import { computed, ref } from 'vue';
 import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
-import { rangeWords } from '../../pieces/doseWords.ts';
+import { rangeWords } from '@prompt-spark/core/dose/inWords';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import TextAmount from '../../pieces/TextAmount.vue';
 import { useDeskStore } from '../../stores/desk.ts';

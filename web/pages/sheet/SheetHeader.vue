@@ -10,10 +10,11 @@ import {
 } from '@mdi/js';
 import { writeWhiteboard } from '@prompt-spark/core';
 import { useClipboard } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { clock } from '../../pieces/clock.ts';
 import TimeFuse from '../../pieces/TimeFuse.vue';
 import { useDeskStore } from '../../stores/desk.ts';
+import { useEffortStore } from '../../stores/effort.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useStandardsStore } from '../../stores/standards.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -22,11 +23,14 @@ import SheetSettings from './SheetSettings.vue';
 import TitleField from './TitleField.vue';
 
 /** What the circuit is, what it takes of the time there is, and its fuse. */
-const emit = defineEmits<{ start: []; help: []; drawer: [] }>();
+const emit = defineEmits<{ start: []; help: []; drawer: []; fit: [seconds?: number]; late: [] }>();
 const sheet = useSheetStore();
 const desk = useDeskStore();
 const library = useLibraryStore();
 const standards = useStandardsStore();
+const effort = useEffortStore();
+// The chart is fetched when somebody looks at it.
+const EffortChart = defineAsyncComponent(() => import('./EffortChart.vue'));
 const setting = ref(false);
 const { copy, copied } = useClipboard();
 
@@ -66,18 +70,37 @@ const ends = computed(() => {
         </p>
         <p class="soft small">{{ ends }}{{ clock(sheet.timeline.hidden) }} hidden · <SaveStatus /></p>
       </div>
-      <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
+      <div class="acts">
+        <v-btn variant="text" :disabled="total.plan === 0" @click="emit('late')">We’re late</v-btn>
+        <v-btn variant="outlined" :disabled="total.plan === 0" @click="emit('fit')">Fit</v-btn>
+        <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
+      </div>
     </div>
+    <p v-if="sheet.circuit.versions.length" class="versions small">
+      <span class="soft">Short versions</span>
+      <v-btn
+        v-for="{ seconds } in sheet.circuit.versions"
+        :key="seconds"
+        class="version"
+        variant="text"
+        size="small"
+        :aria-label="`Short version of ${clock(seconds)}`"
+        @click="emit('fit', seconds)"
+        >{{ clock(seconds) }}</v-btn
+      >
+    </p>
     <SheetSettings v-if="setting" @done="setting = false" />
     <div class="line">
-      <TimeFuse
-        class="fuse"
-        :segments="sheet.timeline.segments"
-        :effort-of="({ drillId }) => library.drillOf(drillId)?.effort ?? 0"
-        :available="sheet.circuit.available"
-        :selected="desk.selectedId"
-        labels
-      />
+      <div class="fuse">
+        <TimeFuse
+          :segments="sheet.timeline.segments"
+          :effort-of="({ drillId }) => library.drillOf(drillId)?.effort ?? 0"
+          :available="sheet.circuit.available"
+          :selected="desk.selectedId"
+          labels
+        />
+        <EffortChart v-if="effort.shown && total.plan > 0" :span="Math.max(total.plan, sheet.circuit.available)" />
+      </div>
       <div class="tools">
         <v-btn
           class="drills"
@@ -127,6 +150,21 @@ const ends = computed(() => {
 }
 .sums {
   text-align: right;
+}
+.acts {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+}
+.versions {
+  display: flex;
+  align-items: center;
+  gap: 0.25rem;
+}
+.version {
+  min-width: 44px;
+  min-height: 44px;
+  margin: -0.4rem 0;
 }
 .clock {
   font-size: var(--size-clock);

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, onBeforeUnmount, ref, watchEffect } from 'vue';
 import { useCrewStore } from '../../stores/crew.ts';
+import { useEffortStore } from '../../stores/effort.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import CoverageTab from './CoverageTab.vue';
+import EffortTab from './EffortTab.vue';
 import PeopleTab from './PeopleTab.vue';
 import MarginNotes from './MarginNotes.vue';
 import { marginNotes } from './marginNotes.ts';
@@ -18,8 +20,9 @@ const tab = ref<Tab>('notes');
 const phone = useMediaQuery('(max-width: 700px)');
 const folded = ref(true);
 const shown = computed(() => !phone.value || !folded.value);
-// The chart is fetched when somebody looks at it.
-const EffortTab = defineAsyncComponent(() => import('./EffortTab.vue'));
+const effort = useEffortStore();
+watchEffect(() => (effort.shown = shown.value && tab.value === 'effort'));
+onBeforeUnmount(() => (effort.shown = false));
 
 let last: Tab = 'notes';
 function tap(tapped: Tab): void {

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
+import LateDialog from '../../pieces/LateDialog.vue';
+import { firstBudget } from '../../pieces/fitWords.ts';
 import { useDeskStore } from '../../stores/desk.ts';
 import { usePeopleStore } from '../../stores/people.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -24,9 +26,11 @@ const people = usePeopleStore();
 const router = useRouter();
 const help = ref(false);
 const drawer = ref(false);
+const late = ref(false);
 const trouble = ref('');
 const MOST_BYTES = 100_000;
 const loading = useLoading(open);
+const lateFirst = computed(() => firstBudget(sheet.timeline.total.plan, sheet.circuit.available));
 
 async function open(): Promise<void> {
   await Promise.all([sheet.open(id), people.load()]);
@@ -36,6 +40,11 @@ async function open(): Promise<void> {
 function start(): void {
   void sheet.flush();
   void router.push({ name: 'stage', params: { id } });
+}
+
+function fitTo(seconds?: number): void {
+  void sheet.flush();
+  void router.push({ name: 'fit', params: { id }, query: seconds === undefined ? {} : { seconds } });
 }
 
 /** A text file may be dropped on the sheet: its lines go in as if they were typed. */
@@ -59,6 +68,8 @@ useSheetKeys({
   start,
   help: () => (help.value = true),
   swaps: () => void router.push({ name: 'swaps', params: { id } }),
+  fit: () => fitTo(),
+  late: () => (late.value = true),
 });
 watch(() => id, loading.again);
 onBeforeUnmount(sheet.close);
@@ -67,7 +78,7 @@ onBeforeUnmount(sheet.close);
 <template>
   <div class="desk">
     <LoadingGate :loading="loading">
-      <SheetHeader @start="start" @help="help = true" @drawer="drawer = !drawer" />
+      <SheetHeader @start="start" @help="help = true" @drawer="drawer = !drawer" @fit="fitTo" @late="late = true" />
       <ConflictBar />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <div class="columns">
@@ -80,6 +91,7 @@ onBeforeUnmount(sheet.close);
         <SheetMargin class="margin" />
       </div>
       <KeysHelp v-model="help" />
+      <LateDialog v-model="late" :circuit-id="id" :draft="sheet.draft" :session-id="null" :first="lateFirst" />
     </LoadingGate>
   </div>
 </template>

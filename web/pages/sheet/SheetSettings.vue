@@ -119,6 +119,12 @@ function setPeople({ high }: { high: number }): void {
       :model-value="sheet.circuit.slowToFloor"
       @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, slowToFloor: now === true }))"
     />
+    <v-checkbox
+      label="Names only: no more is said"
+      hide-details
+      :model-value="sheet.circuit.namesOnly"
+      @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, namesOnly: now === true }))"
+    />
     <v-btn variant="text" @click="emit('done')">Done</v-btn>
   </div>
 </template>

@@ -5,7 +5,7 @@ import { floorOf } from '@prompt-spark/core/timeline/setting';
 import { timeOfDay } from '@prompt-spark/core/circuit/wallClock';
 import { computed } from 'vue';
 import { clock } from '../../pieces/clock.ts';
-import { doseWords } from '../../pieces/doseWords.ts';
+import { doseWords } from '@prompt-spark/core/dose/inWords';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';

@@ -1,6 +1,7 @@
 import { pulseAtReserve } from '@prompt-spark/core/effort/pulse';
 import type { EffortCurve } from '@prompt-spark/core/effort/effortOf';
-import type { ChartData, ChartOptions, Plugin } from 'chart.js';
+import type { ChartData, ChartOptions, Plugin, Scale } from 'chart.js';
+import type { Seconds } from '@prompt-spark/core/units';
 import { clock } from '../../pieces/clock.ts';
 
 /** The theme's colours a chart is drawn in. */
@@ -13,6 +14,7 @@ export interface Ink {
   readonly band: string;
 }
 
+const MINUTE: Seconds = 60;
 /** A warm-up should end around here: a light sweat, breathing up. Share of the reserve; common practice, no source. */
 const ENDS_AT = [0.45, 0.6] as const;
 
@@ -43,36 +45,63 @@ export function effortData({ points }: EffortCurve, ink: Ink, withPulse: boolean
   return { datasets: withPulse ? [pulse(0, 'pulse, eldest'), pulse(1, 'pulse, youngest'), effort] : [effort] };
 }
 
-/** Axes in the words of the trade: clock along the foot, effort at the left, pulse at the right. */
-export function effortOptions({ points }: EffortCurve, ink: Ink, withPulse: boolean): ChartOptions<'line'> {
+/** Takes no room beside the chart: its labels stand inside. */
+const narrow = (axis: Scale): void => {
+  axis.width = 0;
+};
+
+/** Axes in the words of the trade, their labels inside, so that the chart is as wide as the fuse above it. */
+export function effortOptions(span: Seconds, ink: Ink, withPulse: boolean): ChartOptions<'line'> {
   const text = { color: ink.soft, font: { family: 'Hanken Grotesk Variable', size: 13 } };
   return {
     animation: false,
     maintainAspectRatio: false,
     parsing: false,
+    layout: { padding: 0 },
     plugins: { legend: { display: false }, tooltip: { enabled: false } },
     scales: {
       x: {
         type: 'linear',
         min: 0,
-        max: points.at(-1)?.at ?? 60,
+        max: span,
         grid: { display: false },
-        ticks: { ...text, maxTicksLimit: 5, maxRotation: 0, callback: (value) => clock(Number(value)) },
+        afterFit: (axis) => {
+          axis.paddingLeft = 0;
+          axis.paddingRight = 0;
+        },
+        ticks: {
+          ...text,
+          align: 'inner',
+          maxRotation: 0,
+          autoSkipPadding: 14,
+          stepSize: span > 20 * MINUTE ? 5 * MINUTE : MINUTE,
+          callback: (value) => clock(Number(value)),
+        },
       },
-      effort: { position: 'left', min: 0, max: 10, grid: { color: ink.line }, ticks: { ...text, stepSize: 2 } },
+      effort: {
+        position: 'left',
+        min: 0,
+        max: 10,
+        grid: { color: ink.line, drawTicks: false },
+        border: { display: false },
+        afterFit: narrow,
+        ticks: { ...text, mirror: true, padding: 4, stepSize: 5 },
+      },
       pulse: {
         position: 'right',
         display: withPulse,
         min: 50,
         max: 190,
-        grid: { display: false },
-        ticks: { ...text, stepSize: 20 },
+        grid: { display: false, drawTicks: false },
+        border: { display: false },
+        afterFit: narrow,
+        ticks: { display: false },
       },
     },
   };
 }
 
-/** Where the pulse should end, as a bar at the right edge. */
+/** Where the pulse should end, as a bar at the right edge, and the beats beside it. */
 export function endMark({ hearts }: EffortCurve, ink: Ink): Plugin<'line'> {
   const [eldest, youngest] = hearts;
   const low = pulseAtReserve(ENDS_AT[0], eldest.rest, eldest.highest);
@@ -89,6 +118,14 @@ export function endMark({ hearts }: EffortCurve, ink: Ink): Plugin<'line'> {
         5,
         axis.getPixelForValue(low) - axis.getPixelForValue(high),
       );
+      // Inside, beside the bar: an axis of its own would make the chart narrower than the fuse.
+      ctx.font = '13px "Hanken Grotesk Variable"';
+      ctx.fillStyle = ink.soft;
+      ctx.textAlign = 'right';
+      ctx.textBaseline = 'middle';
+      for (const beats of [80, 120, 160]) {
+        ctx.fillText(String(beats), chartArea.right - 12, axis.getPixelForValue(beats));
+      }
     },
   };
 }

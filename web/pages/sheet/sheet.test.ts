@@ -4,7 +4,7 @@ import { effortOf } from '@prompt-spark/core/effort/effortOf';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { describe, expect, it } from 'vitest';
-import { doseWords } from '../../pieces/doseWords.ts';
+import { doseWords } from '@prompt-spark/core/dose/inWords';
 import { effortData, effortOptions, endsBetween } from './effortChart.ts';
 import { marginNotes } from './marginNotes.ts';
 
@@ -65,11 +65,11 @@ describe('the effort chart', () => {
   it('draws effort alone for people whose pulse does not tell, and the band between the ages for the others', () => {
     expect(effortData(curve, ink, false).datasets.map(({ label }) => label)).toEqual(['planned effort']);
     expect(effortData(curve, ink, true).datasets).toHaveLength(3);
-    expect(effortOptions(curve, ink, false).scales?.['pulse']?.display).toBe(false);
+    expect(effortOptions(120, ink, false).scales?.['pulse']?.display).toBe(false);
   });
 
   it('runs along the same seconds as the fuse', () => {
-    expect(effortOptions(curve, ink, true).scales?.['x']?.max).toBe(timeline.total.plan);
+    expect(effortOptions(480, ink, true).scales?.['x']?.max).toBe(480);
   });
 
   it('says where a warm pulse lies: lower for the eldest than for the youngest', () => {

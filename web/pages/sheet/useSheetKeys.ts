@@ -17,6 +17,8 @@ export const SHEET_KEYS: readonly (readonly [string, string])[] = [
   ['p', 'pin or unpin it'],
   ['o', 'mark it optional'],
   ['s', 'swaps and tracks'],
+  ['f', 'fit to the time'],
+  ['l', 'we’re late'],
   ['z', 'undo'],
   ['Shift z', 'redo'],
   ['Space', 'start'],
@@ -28,7 +30,7 @@ const TYPED_IN = 'input, textarea, select, [role="combobox"], [contenteditable="
 const PRESSED = 'button, a';
 
 /** The keys of the sheet, heard wherever nothing else is typed in. */
-export function useSheetKeys({ start, help, swaps }: Record<'start' | 'help' | 'swaps', () => void>): void {
+export function useSheetKeys(go: Record<'start' | 'help' | 'swaps' | 'fit' | 'late', () => void>): void {
   const sheet = useSheetStore();
   const desk = useDeskStore();
 
@@ -68,11 +70,15 @@ export function useSheetKeys({ start, help, swaps }: Record<'start' | 'help' | '
       case 'Z':
         return sheet.redo;
       case 's':
-        return swaps;
+        return go.swaps;
+      case 'f':
+        return go.fit;
+      case 'l':
+        return go.late;
       case '?':
-        return help;
+        return go.help;
       case ' ':
-        return start;
+        return go.start;
       default:
         return undefined;
     }

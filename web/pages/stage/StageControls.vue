@@ -7,6 +7,7 @@ import {
   mdiPlus,
   mdiSkipNext,
   mdiSkipPrevious,
+  mdiTimerAlertOutline,
   mdiVolumeHigh,
   mdiVolumeOff,
 } from '@mdi/js';
@@ -16,7 +17,7 @@ import type { StageRun } from '../../stage/useStageRun.ts';
 
 /** The coach's controls. They show on movement, touch or key, and while paused. */
 const { run } = defineProps<{ run: StageRun; shown: boolean }>();
-const emit = defineEmits<{ leave: [] }>();
+const emit = defineEmits<{ leave: []; late: [] }>();
 const screen = useFullscreen();
 const paused = computed(() => run.state.value === 'paused');
 </script>
@@ -32,6 +33,7 @@ const paused = computed(() => run.state.value === 'paused');
     />
     <v-btn :icon="mdiSkipNext" variant="text" size="large" aria-label="Skip" @click="run.skip" />
     <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">10 s</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiTimerAlertOutline" @click="emit('late')">We’re late</v-btn>
     <v-btn
       :icon="run.muted.value ? mdiVolumeOff : mdiVolumeHigh"
       variant="text"
@@ -54,8 +56,9 @@ const paused = computed(() => run.state.value === 'paused');
 <style scoped>
 .controls {
   position: absolute;
-  right: clamp(1rem, 3vw, 2.5rem);
-  bottom: clamp(7.2rem, 17vh, 11rem);
+  top: clamp(0.5rem, 1.4vw, 1.25rem);
+  left: 50%;
+  transform: translateX(-50%);
   display: flex;
   align-items: center;
   gap: 0.25rem;
@@ -72,6 +75,7 @@ const paused = computed(() => run.state.value === 'paused');
 @media (max-width: 700px) {
   .controls {
     position: static;
+    transform: none;
     flex-wrap: wrap;
     justify-content: center;
     margin-top: 0.75rem;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Circuit } from '@prompt-spark/core';
+import type { Slot } from '@prompt-spark/core';
 import type { Moment } from '@prompt-spark/core/timeline/moment';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import type { Seconds } from '@prompt-spark/core/units';
@@ -10,11 +10,12 @@ import { phaseName } from '../../pieces/fuseShape.ts';
 import { instructed, instructionName } from '@prompt-spark/core/limits/swap';
 import { TRACK_WORDS, trackWords } from '../../pieces/trackWords.ts';
 import { useLibraryStore } from '../../stores/library.ts';
-import { cueFor, kindWord, repetitionWords, sideName, slotOf } from './stageWords.ts';
+import { cueFor, kindWord, repetitionWords, sideName } from './stageWords.ts';
 
 /** What is now: the drill's figure and name, its side, one cue, and the seconds as the largest thing on the screen. */
-const { circuit, moment, plates } = defineProps<{
-  circuit: Circuit;
+const { planned, moment, plates } = defineProps<{
+  /** The slot of the moment, as it is run. */
+  planned: Slot | undefined;
   moment: Moment;
   plates: Plates | undefined;
   paused: boolean;
@@ -24,9 +25,8 @@ const { circuit, moment, plates } = defineProps<{
 const library = useLibraryStore();
 const segment = computed(() => moment.segment);
 const drill = computed(() => library.drillOf(segment.value.drillId));
-const slot = computed(() => slotOf(circuit, segment.value));
 /** One drill for everybody takes the place of the planned one. */
-const everybody = computed(() => slot.value?.tracks.find(({ track }) => track === 'everybody'));
+const everybody = computed(() => planned?.tracks.find(({ track }) => track === 'everybody'));
 const shown = computed(() => (everybody.value ? instructed(library.library, everybody.value) : undefined));
 const figure = computed(() => shown.value?.drill ?? drill.value);
 const name = computed(() => {
@@ -35,7 +35,7 @@ const name = computed(() => {
 });
 /** What the other tracks do, by the name of the track: who is on it and why is not the screen's to say. */
 const tracks = computed(() =>
-  (slot.value?.tracks ?? [])
+  (planned?.tracks ?? [])
     .filter(({ track }) => track !== 'everybody')
     .map((one) => ({ ...one, words: trackWords(one, segment.value.drillId, library.library) })),
 );
@@ -67,8 +67,8 @@ const announced = computed(() =>
       class="figure"
       :drill="figure"
       :variant="shown?.rung ?? null"
-      :dose="slot?.dose ?? null"
-      :sides="slot?.sides ?? null"
+      :dose="planned?.dose ?? null"
+      :sides="planned?.sides ?? null"
       :side="segment.side === 'left' ? 'left' : 'right'"
       :at="shownAt"
       :aspect="0.95"
@@ -76,12 +76,12 @@ const announced = computed(() =>
     <div class="words">
       <p class="kind">{{ paused ? 'Paused' : kindWord(segment) }}</p>
       <h1>{{ name }}</h1>
-      <p class="cue">{{ cueFor(segment, slot, figure) }}</p>
+      <p class="cue">{{ cueFor(segment, planned, figure) }}</p>
       <div class="count">
         <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
         <p class="how">
           <span v-if="sideName(segment)" class="side">{{ sideName(segment) }}</span>
-          <span class="soft rep">{{ repetitionWords(segment, slot, moment.into, plates) }}</span>
+          <span class="soft rep">{{ repetitionWords(segment, planned, moment.into, plates) }}</span>
         </p>
       </div>
     </div>

@@ -1,28 +1,57 @@
 <script setup lang="ts">
 import { circuitRecordSchema, type CircuitDraft } from '@prompt-spark/contract/circuit';
 import { ROUTES } from '@prompt-spark/contract/routes';
+import type { PlannedSession } from '@prompt-spark/contract/session';
 import { timeCircuit, type Segment } from '@prompt-spark/core';
+import { builtCircuit } from '@prompt-spark/core/fit/build';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { shallowRef } from 'vue';
 import { request, ServerAway } from '../../api/request.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { draftKeep } from '../../saving/circuitKeeper.ts';
 import { useLibraryStore } from '../../stores/library.ts';
+import { useSessionsStore } from '../../stores/sessions.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
+import { useStandardsStore } from '../../stores/standards.ts';
 import StageRunView from './StageRunView.vue';
 
 /** Fetches a circuit and puts it on the wall. */
-const { id, sessionId } = defineProps<{ id: string; sessionId: string | null }>();
+const { id, sessionId, fit } = defineProps<{
+  id: string;
+  sessionId: string | null;
+  /** How it is fitted, where that was agreed on the way here. */
+  fit: AgreedFit | null;
+}>();
 const library = useLibraryStore();
 const sheet = useSheetStore();
+const standards = useStandardsStore();
+const sessions = useSessionsStore();
 const draft = shallowRef<CircuitDraft>();
 const segments = shallowRef<readonly Segment[]>([]);
 
 const loading = useLoading(async () => {
-  await library.load();
-  draft.value = await latest();
-  segments.value = timeCircuit(library.peopled(draft.value), library.settingAt(draft.value.siteId)).segments;
+  const [session] = await Promise.all([planned(), library.load(), standards.load()]);
+  const found = await latest();
+  const here = session ? { ...found, groupId: session.groupId, siteId: session.siteId } : found;
+  const agreed = fit ?? session?.fit;
+  const setting = library.settingAt(here.siteId);
+  const peopled = library.peopled(here);
+  const circuit = agreed ? builtCircuit(peopled, agreed.plan, { setting }, agreed.seconds) : peopled;
+  draft.value = { ...here, circuit };
+  segments.value = timeCircuit(circuit, setting).segments;
 });
+
+/** The session it is run for, whose group and site may be others than the circuit's; the circuit's own where it cannot be asked for. */
+async function planned(): Promise<PlannedSession | null> {
+  if (sessionId === null) return null;
+  try {
+    return await sessions.one(sessionId);
+  } catch (error) {
+    if (error instanceof ServerAway) return null;
+    throw error;
+  }
+}
 
 /**
  * What is unsent in this browser is newest; else what the server has, for another window may have changed it since it was
@@ -47,7 +76,7 @@ async function latest(): Promise<CircuitDraft> {
         v-if="draft && segments.length"
         :circuit-id="id"
         :session-id="sessionId"
-        :circuit="draft.circuit"
+        :draft="draft"
         :segments="segments"
         :plates="library.siteOf(draft.siteId)?.plates"
       />

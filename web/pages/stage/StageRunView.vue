@@ -1,22 +1,26 @@
 <script setup lang="ts">
-import type { Circuit, Segment } from '@prompt-spark/core';
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import type { Segment } from '@prompt-spark/core';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import { useTimeoutFn, useWakeLock } from '@vueuse/core';
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { turnKey, type Refit } from '@prompt-spark/core/fit/refitRun';
 import { useStageRun } from '../../stage/useStageRun.ts';
 import StageControls from './StageControls.vue';
 import StageEnd from './StageEnd.vue';
 import StageFoot from './StageFoot.vue';
+import StageLate from './StageLate.vue';
 import StageNow from './StageNow.vue';
 import StopQuestion from './StopQuestion.vue';
+import { slotOf } from './stageWords.ts';
 import { useStageKeys } from './useStageKeys.ts';
 
 /** A circuit on the wall: what is now, what is next, and the coach's controls, which hide until they are wanted. */
-const { circuitId, sessionId, circuit, segments } = defineProps<{
+const { circuitId, sessionId, draft, segments } = defineProps<{
   circuitId: string;
   sessionId: string | null;
-  circuit: Circuit;
+  draft: CircuitDraft;
   segments: readonly Segment[];
   /** What loads a bar there, where the site is known. */
   plates: Plates | undefined;
@@ -24,7 +28,14 @@ const { circuitId, sessionId, circuit, segments } = defineProps<{
 const router = useRouter();
 const run = useStageRun(segments);
 const stopping = ref(false);
+const late = ref(false);
+/** Slots that run otherwise since what is left was fitted. */
+const refitted = shallowRef<Refit['slots']>(new Map());
 const moment = computed(() => run.moment.value);
+const slot = computed(() => {
+  const segment = moment.value?.segment;
+  return segment && (refitted.value.get(turnKey(segment)) ?? slotOf(draft.circuit, segment));
+});
 const wakeLock = useWakeLock();
 const controls = ref(true);
 const hide = useTimeoutFn(() => (controls.value = false), 3500);
@@ -59,7 +70,15 @@ const backTo = computed(() => (sessionId === null ? `/circuits/${circuitId}` : '
 const paused = computed(() => run.state.value === 'paused');
 const endedEarly = computed(() => run.position.value < run.total.value);
 
-useStageKeys({ run, leave, begin, touched: showControls, blocked: stopping });
+function goOnWith(refit: Refit): void {
+  late.value = false;
+  refitted.value = new Map([...refitted.value, ...refit.slots]);
+  run.goOnWith(refit.segments);
+  showControls();
+}
+
+const asked = computed(() => stopping.value || late.value);
+useStageKeys({ run, leave, begin, late: () => (late.value = true), touched: showControls, blocked: asked });
 watch(run.state, (state) => {
   if (state === 'ended' && wakeLock.isActive.value) void wakeLock.release();
 });
@@ -74,7 +93,7 @@ onMounted(() => {
     v-if="run.state.value === 'ended'"
     :circuit-id="circuitId"
     :session-id="sessionId"
-    :circuit="circuit"
+    :circuit="draft.circuit"
     :turns="run.record.value"
     :started-at="run.startedAt.value ?? new Date()"
     :ended-early="endedEarly"
@@ -84,7 +103,7 @@ onMounted(() => {
   <div v-else class="run" @pointermove="showControls" @pointerdown="showControls">
     <template v-if="moment">
       <StageNow
-        :circuit="circuit"
+        :planned="slot"
         :moment="moment"
         :plates="plates"
         :paused="paused"
@@ -102,7 +121,8 @@ onMounted(() => {
       <v-btn size="x-large" height="72" @click="begin">Start</v-btn>
       <v-btn variant="text" @click="leave">Back</v-btn>
     </div>
-    <StageControls v-else :run="run" :shown="controls || paused" @leave="leave" />
+    <StageControls v-else :run="run" :shown="controls || paused" @leave="leave" @late="late = true" />
+    <StageLate v-model="late" :run="run" :draft="draft" @refit="goOnWith" />
     <StopQuestion v-model="stopping" @stop="stop" @drop="drop" />
   </div>
 </template>

@@ -2,11 +2,12 @@ import { useEventListener } from '@vueuse/core';
 import type { Ref } from 'vue';
 import type { StageRun } from '../../stage/useStageRun.ts';
 
-/** The keys of the Stage: space, ← →, +, m, f, Esc. */
+/** The keys of the Stage: space, ← →, +, l, m, f, Esc. */
 export function useStageKeys(parts: {
   readonly run: StageRun;
   readonly begin: () => void;
   readonly leave: () => void;
+  readonly late: () => void;
   readonly touched: () => void;
   /** A question is on the screen and takes the keys. */
   readonly blocked: Ref<boolean>;
@@ -25,6 +26,8 @@ export function useStageKeys(parts: {
       case '+':
       case '=':
         return run.tenMore;
+      case 'l':
+        return run.state.value === 'waiting' ? undefined : parts.late;
       case 'm':
         return run.mute;
       case 'f':

@@ -108,6 +108,8 @@ describe('what a session still needs', () => {
     lanes: 0,
     somebodyNew: false,
     slowToFloor: false,
+    namesOnly: false,
+    versions: [],
     unread: [],
     blocks: [
       {

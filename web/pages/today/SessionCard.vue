@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import { mdiCheckCircleOutline } from '@mdi/js';
 import type { PlannedSession } from '@prompt-spark/contract/session';
-import { computed } from 'vue';
+import { timeCircuit } from '@prompt-spark/core';
+import { builtCircuit } from '@prompt-spark/core/fit/build';
+import { computed, ref } from 'vue';
 import CircuitFuse from '../../pieces/CircuitFuse.vue';
-import { calendarDay, timeOfDay } from '../../pieces/clock.ts';
+import { calendarDay, clock, timeOfDay } from '../../pieces/clock.ts';
+import { firstBudget } from '../../pieces/fitWords.ts';
+import LateDialog from '../../pieces/LateDialog.vue';
 import { ANYWHERE, placeAt } from '@prompt-spark/core/limits/place';
 import { usePeopleStore } from '../../stores/people.ts';
+import { useSessionsStore } from '../../stores/sessions.ts';
 import { undecidedWords } from './undecidedWords.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 
@@ -13,6 +18,7 @@ import { useLibraryStore } from '../../stores/library.ts';
 const { session } = defineProps<{ session: PlannedSession }>();
 const library = useLibraryStore();
 const clients = usePeopleStore();
+const sessions = useSessionsStore();
 const site = computed(() => library.siteOf(session.siteId));
 const where = computed(() => {
   const group = library.groupOf(session.groupId);
@@ -27,6 +33,16 @@ const open = computed(() => {
     place: site.value ? placeAt(site.value) : ANYWHERE,
     day: calendarDay(session.startsAt, site.value?.timeZone),
   });
+});
+const late = ref(false);
+const draft = computed(() => ({ ...session.circuit, groupId: session.groupId, siteId: session.siteId }));
+const peopled = computed(() => library.peopled(draft.value));
+const setting = computed(() => library.settingAt(session.siteId));
+const planned = computed(() => timeCircuit(peopled.value, setting.value).total.plan);
+/** The circuit as it will run: fitted where that was agreed for this session. */
+const fitted = computed(() => {
+  const { fit } = session;
+  return fit ? builtCircuit(peopled.value, fit.plan, { setting: setting.value }, fit.seconds) : peopled.value;
 });
 const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }, query: { session: session.id } }));
 </script>
@@ -49,12 +65,25 @@ const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }
           <span v-if="session.runId" class="done small">
             <v-icon :icon="mdiCheckCircleOutline" size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
           </span>
+          <v-btn v-if="!session.runId" variant="text" @click="late = true">We’re late</v-btn>
           <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">{{
             session.runId ? 'Again' : 'Start'
           }}</v-btn>
         </div>
       </div>
-      <CircuitFuse :circuit="session.circuit.circuit" :available="session.minutes * 60" />
+      <CircuitFuse :circuit="fitted" :available="session.minutes * 60" :site-id="session.siteId" />
+      <p v-if="session.fit" class="small fitted">
+        For this session in {{ clock(session.fit.seconds) }}.
+        <v-btn variant="text" size="small" class="whole" @click="sessions.fit(session.id, null)">Run it whole</v-btn>
+      </p>
+      <LateDialog
+        v-if="late"
+        v-model="late"
+        :circuit-id="session.circuitId"
+        :draft="draft"
+        :session-id="session.id"
+        :first="firstBudget(planned, session.minutes * 60)"
+      />
     </div>
   </article>
 </template>
@@ -101,6 +130,15 @@ h2 a:hover {
 }
 .open a {
   font-weight: 600;
+}
+.fitted {
+  display: flex;
+  align-items: center;
+  gap: 0.25rem;
+}
+.whole {
+  min-height: 44px;
+  margin: -0.6rem 0;
 }
 .done {
   color: var(--moss);

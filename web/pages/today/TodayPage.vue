@@ -8,6 +8,7 @@ import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { usePeopleStore } from '../../stores/people.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
+import { useStandardsStore } from '../../stores/standards.ts';
 import BookForm from './BookForm.vue';
 import SessionCard from './SessionCard.vue';
 import WeekAhead from './WeekAhead.vue';
@@ -17,6 +18,7 @@ const library = useLibraryStore();
 const sessions = useSessionsStore();
 const circuits = useCircuitsStore();
 const clients = usePeopleStore();
+const standards = useStandardsStore();
 const now = new Date();
 const booking = ref(false);
 
@@ -27,6 +29,7 @@ const loading = useLoading(async () => {
     sessions.load(addDays(from, -1), addDays(from, 8)),
     circuits.load(),
     clients.load(),
+    standards.load(),
   ]);
 });
 

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
+import type { Refit } from '@prompt-spark/core/fit/refitRun';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { useFitContext } from '../../composables/useFitContext.ts';
+import TimeLeft from '../../pieces/TimeLeft.vue';
+import { useLibraryStore } from '../../stores/library.ts';
+import type { StageRun } from '../../stage/useStageRun.ts';
+import { FitWork } from '../../workers/fitWork.ts';
+
+/** We are late, on the Stage: what is still to come is fitted to the minutes left while the clock runs on. */
+const { run, draft } = defineProps<{ run: StageRun; draft: CircuitDraft }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ refit: [refit: Refit] }>();
+const library = useLibraryStore();
+const contextOf = useFitContext();
+const left = ref(60);
+const busy = ref(false);
+const trouble = ref('');
+const work = new FitWork();
+/** The instant by which it must be over, on the run's own clock: typing takes time too. */
+const until = ref(0);
+const remaining = computed(() => Math.max(1, Math.round(run.total.value - run.position.value)));
+
+watch(shown, (open) => {
+  if (!open) return;
+  trouble.value = '';
+  work.warm();
+  left.value = remaining.value;
+  until.value = run.position.value + left.value;
+});
+watch(left, (seconds) => {
+  until.value = run.position.value + seconds;
+});
+
+async function refit(): Promise<void> {
+  busy.value = true;
+  run.look();
+  // Nobody's limits are asked for on a shared screen, so no drill is brought in that was not planned.
+  const context = { ...contextOf(draft), ceilings: null };
+  const position = run.position.value;
+  const found = await work.refit(draft.circuit, context, PLAIN_RECIPE, {
+    segments: run.segments.value,
+    position,
+    left: until.value - position,
+  });
+  busy.value = false;
+  if (!found) return;
+  if (!found.inTime && trouble.value === '') {
+    trouble.value = 'It cannot end that soon: what must be kept takes longer. Fit it as short as it can be?';
+    return;
+  }
+  emit('refit', found);
+}
+
+onBeforeUnmount(() => work.end());
+</script>
+
+<template>
+  <v-dialog v-model="shown" aria-label="We’re late" max-width="34rem">
+    <v-card class="late" rounded="lg">
+      <form @submit.prevent="refit">
+        <h2>We’re late</h2>
+        <p class="soft">The slot in progress stays; what is still to come is fitted. The clock runs on.</p>
+        <TimeLeft v-model="left" :time-zone="library.siteOf(draft.siteId)?.timeZone" />
+        <p v-if="trouble" role="alert">{{ trouble }}</p>
+        <div class="acts">
+          <v-btn type="submit" size="large" :loading="busy">{{
+            trouble ? 'As short as can be' : 'Fit what is left'
+          }}</v-btn>
+          <v-btn variant="text" @click="shown = false">Close</v-btn>
+        </div>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.late {
+  padding: 1.5rem;
+}
+form {
+  display: grid;
+  gap: 0.9rem;
+}
+.acts {
+  display: flex;
+  gap: 0.5rem;
+}
+</style>

@@ -42,11 +42,23 @@ export async function enterDemo(page: Page): Promise<void> {
 
 /** Expects no violation that axe calls serious or critical. */
 export async function expectAccessible(page: Page, what: string): Promise<void> {
+  await settle(page);
   const { violations } = await new AxeBuilder({ page }).analyze();
   const grave = violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .map(({ id, nodes }) => `${what}: ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`);
   expect(grave).toEqual([]);
+}
+
+/** Waits until what fades or moves in has come to rest: half faded in, words have half their contrast. */
+async function settle(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const ends = document
+      .getAnimations()
+      .filter(({ effect }) => effect?.getComputedTiming().iterations !== Infinity)
+      .map(({ finished }) => finished.catch(() => undefined));
+    await Promise.race([Promise.all(ends), new Promise((done) => setTimeout(done, 2000))]);
+  });
 }
 
 /** Types lines on the whiteboard line, each ended with Enter. */

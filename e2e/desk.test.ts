@@ -72,11 +72,17 @@ it('writes nine kinds of line, mends what the margin says by its buttons, carrie
   await page.locator('.coverage .closers button').first().click();
   await expect.poll(() => rows.count()).toBe(before + 1);
   await page.getByRole('tab', { name: 'Effort' }).click();
-  await page.locator('.effort canvas').waitFor();
+  // Drawn under the fuse, as wide as the fuse: second under second.
+  await page.locator('[data-test="effort-chart"] canvas').waitFor();
+  const extent = async (of: string) => {
+    const box = await page.locator(of).boundingBox();
+    return [Math.round(box?.x ?? 0), Math.round(box?.width ?? 0)];
+  };
+  expect(await extent('[data-test="effort-chart"] canvas')).toEqual(await extent('.head .fuse svg'));
   await page.getByText('An estimate from age and energy cost').waitFor();
   await expectAccessible(page, 'the effort tab');
   await page.setViewportSize({ width: 390, height: 844 });
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   expect(errors).toEqual([]);
   await context.close();
 });

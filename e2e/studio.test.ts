@@ -35,6 +35,19 @@ it('copies an approach and a main session, changes them, and circuits go by them
   await page.getByRole('button', { name: 'Keep the session' }).click();
   await page.getByRole('heading', { name: 'Gig rowing' }).waitFor();
 
+  await page.getByRole('tab', { name: 'Sites' }).click();
+  await page.getByRole('listitem').filter({ hasText: 'Slipway yard' }).getByRole('button', { name: 'Change' }).click();
+  await expectAccessible(page, 'changing a site');
+  await page.getByLabel('Empty bar').fill('15');
+  await page.getByLabel('Smallest plate').fill('2.5');
+  await page.getByLabel('Lane, metres').fill('twelve');
+  await page.getByText('Expected a number').waitFor();
+  await page.getByLabel('Lane, metres').fill('12');
+  await page.getByRole('button', { name: 'Keep the site' }).click();
+  await page.getByText('bar 15 kg, smallest plate 2.5 kg').waitFor();
+  await page.getByText('6 lanes of 12 m').waitFor();
+  await expectAccessible(page, 'the sites');
+
   await writeNewCircuit(page);
   await typeLines(page, ['for: oars at dawn', 'approach: harbour order', 'mobilise', 'wall calf stretch 20s/side']);
   await page.locator('.notes article', { hasText: '20 s held' }).waitFor();

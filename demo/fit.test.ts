@@ -1,0 +1,53 @@
+import { catalogue } from '@prompt-spark/catalogue';
+import { approachOf } from '@prompt-spark/core/approach/approaches';
+import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
+import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { builtCircuit } from '@prompt-spark/core/fit/build';
+import { choicesOf } from '@prompt-spark/core/fit/choices';
+import { fitCurve, stepAt } from '@prompt-spark/core/fit/fitCurve';
+import type { FitContext } from '@prompt-spark/core/fit/fitContext';
+import { AS_PLANNED } from '@prompt-spark/core/fit/plan';
+import { planValue } from '@prompt-spark/core/fit/value';
+import { placeAt } from '@prompt-spark/core/limits/place';
+import { Referee } from '@prompt-spark/core/testing/referee';
+import { usualSetting } from '@prompt-spark/core/timeline/setting';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { describe, expect, it } from 'vitest';
+import { circuits, sites, type CircuitKey } from './saltmere.ts';
+
+const library = libraryOf(catalogue);
+
+describe.each(Object.keys(circuits) as CircuitKey[])('the demo circuit %s', (key) => {
+  const { circuit, problems } = readWhiteboard(circuits[key].text, library);
+  const site = sites.find(({ name }) => name === circuits[key].site);
+  if (!site || problems.length > 0) throw new Error('The demo circuit cannot be read.');
+  const context: FitContext = {
+    setting: { ...usualSetting(library), site },
+    approach: approachOf(circuit.approach),
+    session: mainSessionOf(circuit.purpose),
+    place: placeAt(site),
+    ceilings: [],
+  };
+
+  it('is fitted exactly at every half minute: as an integer program solved by highs', async () => {
+    const referee = new Referee();
+    const curve = fitCurve(circuit, context);
+    const set = choicesOf(circuit, context, PLAIN_RECIPE, 'shorter');
+    const whole = planValue(AS_PLANNED, set);
+    let compared = 0;
+    for (let seconds = 30; seconds <= curve.planned; seconds += 30) {
+      const verdict = await referee.best(set, seconds);
+      const step = stepAt(curve, seconds);
+      if (!step) expect(verdict).toEqual({ kind: 'nothing fits' });
+      else {
+        expect(verdict.kind === 'best' && Math.abs(step.share * whole - verdict.worth)).toBeLessThan(1);
+        const { total } = timeCircuit(builtCircuit(circuit, step.plan, context), context.setting);
+        expect(total.plan).toBeLessThanOrEqual(seconds);
+      }
+      compared += 1;
+    }
+    expect(compared).toBe(Math.floor(curve.planned / 30));
+  }, 300_000);
+});

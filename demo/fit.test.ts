@@ -14,7 +14,7 @@ import { Referee } from '@prompt-spark/core/testing/referee';
 import { usualSetting } from '@prompt-spark/core/timeline/setting';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
-import { describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import { circuits, sites, type CircuitKey } from './saltmere.ts';
 
 const library = libraryOf(catalogue);
@@ -31,8 +31,10 @@ describe.each(Object.keys(circuits) as CircuitKey[])('the demo circuit %s', (key
     ceilings: [],
   };
 
+  const referee = new Referee();
+  afterAll(() => referee.close());
+
   it('is fitted exactly at every half minute: as an integer program solved by highs', async () => {
-    const referee = new Referee();
     const curve = fitCurve(circuit, context);
     const set = choicesOf(circuit, context, PLAIN_RECIPE, 'shorter');
     const whole = planValue(AS_PLANNED, set);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { afterAll, describe, expect, it } from 'vitest';
 import type { Circuit } from '../circuit/circuit.ts';
 import { MOVE_KINDS, type FitRecipe, type MoveKind } from '../circuit/shortVersion.ts';
 import { anyApproach, anyFitCircuit, fitContext } from '../testing/fitCircuits.ts';
@@ -37,6 +37,9 @@ const anyLargeCircuit = fc.oneof(
 );
 
 describe('the fit is exact', () => {
+  const referee = new Referee();
+  afterAll(() => referee.close());
+
   it('equal to trying every plan, on 100 random circuits of 2 to 4 slots at four budgets', () => {
     let tried = 0;
     fc.assert(
@@ -60,7 +63,6 @@ describe('the fit is exact', () => {
   }, 120_000);
 
   it('equal to an integer program solved by highs, on 400 random circuits of 5 to 14 slots at five budgets', async () => {
-    const referee = new Referee();
     const kinds = new Set<MoveKind>();
     let compared = 0;
     await fc.assert(
@@ -70,7 +72,10 @@ describe('the fit is exact', () => {
         const whole = planValue(AS_PLANNED, setFor(circuit, context, recipe, false));
         for (const seconds of budgets(curve)) {
           const verdict = await referee.best(setFor(circuit, context, recipe, seconds > curve.planned), seconds);
-          if (verdict.kind === 'no answer') continue;
+          if (verdict.kind === 'no answer') {
+            console.log('NO ANSWER');
+            continue;
+          }
           const step = stepAt(curve, seconds);
           if (verdict.kind === 'nothing fits') expect(step).toBeUndefined();
           else expect(Math.abs((step?.share ?? 0) * whole - verdict.worth)).toBeLessThan(1);

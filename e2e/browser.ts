@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { chromium, type Browser, type BrowserContext, type Page } from 'playwright-core';
+import { chromium, type Browser, type BrowserContext, type Locator, type Page } from 'playwright-core';
 import { expect, inject } from 'vitest';
 
 /** Debian's Chromium, kept from calling anywhere. Audio may play at once, so that the Stage's audio clock runs. */
@@ -59,6 +59,17 @@ async function settle(page: Page): Promise<void> {
       .map(({ finished }) => finished.catch(() => undefined));
     await Promise.race([Promise.all(ends), new Promise((done) => setTimeout(done, 2000))]);
   });
+}
+
+/** What the figure in a place looks like now, whatever it is drawn with, as a picture. */
+export async function figureLook(place: Locator): Promise<string> {
+  const picture = await place.locator('.place').first().screenshot({ animations: 'allow' });
+  return picture.toString('base64');
+}
+
+/** Waits until a figure is drawn in a place: a place of one colour makes a picture of a few hundred bytes. */
+export async function figureDrawn(place: Locator): Promise<void> {
+  await expect.poll(async () => Buffer.from(await figureLook(place), 'base64').length).toBeGreaterThan(600);
 }
 
 /** Types lines on the whiteboard line, each ended with Enter. */

@@ -1,6 +1,14 @@
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow, writeNewCircuit } from './browser.ts';
+import {
+  enterDemo,
+  expectAccessible,
+  figureDrawn,
+  figureLook,
+  launchBrowser,
+  openWindow,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -17,15 +25,15 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await expectAccessible(page, 'drills');
 
   // Every drill has a figure, and those that are seen move.
-  const near = page.locator('.card').first().locator('path.near');
-  await expect.poll(() => near.getAttribute('d')).toMatch(/^M/);
-  const before = await near.getAttribute('d');
-  await expect.poll(() => near.getAttribute('d')).not.toBe(before);
+  const first = page.locator('.card').first();
+  await figureDrawn(first);
+  const before = await figureLook(first);
+  await expect.poll(() => figureLook(first)).not.toBe(before);
   // What is far out of sight is not drawn until it comes nearer.
   const last = page.locator('.card').last();
-  expect(await last.locator('path').count()).toBe(0);
+  expect(await last.locator('.figure > *').count()).toBe(0);
   await last.scrollIntoViewIfNeeded();
-  await expect.poll(() => last.locator('path.near').getAttribute('d')).toMatch(/^M/);
+  await figureDrawn(last);
 
   // A slip of the finger is forgiven.
   await page.getByRole('textbox', { name: 'Name, alias' }).fill('crab wlak');
@@ -44,13 +52,16 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await page.getByRole('link', { name: 'Calf raise', exact: true }).click();
   await page.getByRole('heading', { level: 1, name: 'Calf raise' }).waitFor();
   await page.locator('.bars', { hasText: 'calf: activation' }).waitFor();
-  expect(await page.locator('.rung svg').count()).toBe(await page.locator('.rung').count());
+  // The chosen rung moves, the others are held.
+  const rungs = await page.locator('.rung').count();
+  await expect.poll(() => page.locator('.rung svg').count()).toBe(rungs - 1);
+  expect(await page.locator('.rung canvas').count()).toBe(1);
+  await page.getByRole('button', { name: 'Hold still' }).click();
   const wall = page.locator('.stand path.behind');
   await expect.poll(() => wall.getAttribute('d')).toBe('');
   await page.locator('.rung', { hasText: 'Hold a wall' }).click();
   await expect.poll(() => wall.getAttribute('d')).toMatch(/^M/);
   await page.getByRole('button', { name: 'Left', exact: true }).click();
-  await page.getByRole('button', { name: 'Hold still' }).click();
   await page.locator('.bars', { hasText: 'Hold a wall, effort 3 of 10' }).waitFor();
   await expectAccessible(page, 'a drill');
 
@@ -58,7 +69,7 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await page.getByRole('textbox', { name: 'Find a drill' }).fill('calf raise');
   await page.getByRole('textbox', { name: 'Find a drill' }).press('Enter');
   await page.locator('.row', { hasText: 'Calf raise' }).waitFor();
-  await expect.poll(() => page.locator('.row path.near').getAttribute('d')).toMatch(/^M/);
+  await figureDrawn(page.locator('.row'));
   expect(errors).toEqual([]);
   await context.close();
 });
@@ -94,18 +105,18 @@ it('holds figures still for whoever asks for less motion, and for whoever stops 
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await enterDemo(page);
   await page.goto('/drills/jumping-jack');
-  const near = page.locator('.stand path.near');
+  const stand = page.locator('.stand');
   const stays = async () => {
-    await expect.poll(() => near.getAttribute('d')).toMatch(/^M/);
-    const before = await near.getAttribute('d');
+    await figureDrawn(stand);
+    const before = await figureLook(stand);
     await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
     await page.evaluate(() => new Promise((done) => setTimeout(done, 300)));
-    expect(await near.getAttribute('d')).toBe(before);
+    expect(await figureLook(stand)).toBe(before);
   };
   await stays();
   await page.emulateMedia({ reducedMotion: 'no-preference' });
-  const still = await near.getAttribute('d');
-  await expect.poll(() => near.getAttribute('d')).not.toBe(still);
+  const still = await figureLook(stand);
+  await expect.poll(() => figureLook(stand)).not.toBe(still);
   await page.getByRole('button', { name: 'Hold still' }).click();
   await stays();
   expect(errors).toEqual([]);

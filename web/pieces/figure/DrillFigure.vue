@@ -6,14 +6,20 @@ import { beatOf } from '@prompt-spark/core/figure/beat';
 import { preparedParts } from '@prompt-spark/core/figure/prepared';
 import type { Side } from '@prompt-spark/core/figure/skeleton';
 import type { Seconds } from '@prompt-spark/core/units';
-import { useIntersectionObserver } from '@vueuse/core';
+import { useIntersectionObserver, usePreferredReducedMotion } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import { useFiguresStore } from '../../stores/figures.ts';
-import MovingFigure from './MovingFigure.vue';
+import { canFilm } from '../../workers/filmWork.ts';
+import FigureFilm from './FigureFilm.vue';
+import FigurePicture from './FigurePicture.vue';
+import type { Shot } from './figureShot.ts';
+import { keyMoment } from './figureTime.ts';
 
 /**
- * The figure of a rung of a drill, at the tempo of its dose. Its place stays empty until figures are there, and while it is
- * far out of sight: a library's worth of drawings would slow every frame.
+ * The figure of a rung of a drill, at the tempo of its dose: moving by itself, held at its telling moment, or at the moment
+ * that somebody else keeps. Whoever asks for less motion sees it held. Says nothing to a screen reader: the words beside it do.
+ * Its place stays empty until figures are there, and while it is far out of sight: a library's worth of drawings would slow
+ * every frame.
  */
 const {
   drill,
@@ -33,6 +39,7 @@ const {
   side?: Side;
   still?: boolean;
   speed?: number;
+  /** Seconds into the motion, where somebody else keeps the time. */
   at?: Seconds | null;
   aspect?: number;
 }>();
@@ -45,26 +52,34 @@ void figures.load();
 
 const motion = computed(() => figures.motionOf(drill, variant ?? baseOf(drill)));
 const beat = computed(() => motion.value && beatOf(motion.value, dose ?? drill.usual.dose));
-const camera = computed(() => motion.value?.view ?? drill.view);
 const prepared = computed(() => preparedParts(drill.targets));
 /** A motion of one side takes turns where the dose does. */
 const alternates = computed(() => (sides ?? drill.usual.sides) === 'alternate' && motion.value?.reps === 1);
+const less = usePreferredReducedMotion();
+const held = computed(() => still || at !== null || less.value === 'reduce' || !canFilm);
+/** What both ways of drawing it ask for; undefined while there are no figures, or far out of sight. */
+const shot = computed((): Shot | undefined => {
+  if (!near.value || !motion.value || !beat.value) return undefined;
+  return {
+    motion: motion.value,
+    beat: beat.value,
+    camera: motion.value.view ?? drill.view,
+    side,
+    alternates: alternates.value,
+    prepared: prepared.value,
+    aspect,
+  };
+});
+const cut = computed(() => shot.value && { shot: shot.value, speed });
+const moment = computed(() => {
+  if (at !== null && less.value !== 'reduce') return at;
+  return motion.value && beat.value ? keyMoment(motion.value, beat.value) : 0;
+});
 </script>
 
 <template>
   <div ref="place" class="place" :style="{ aspectRatio: aspect }">
-    <MovingFigure
-      v-if="near && motion && beat"
-      :motion="motion"
-      :beat="beat"
-      :camera="camera"
-      :side="side"
-      :alternates="alternates"
-      :prepared="prepared"
-      :still="still"
-      :speed="speed"
-      :at="at"
-      :aspect="aspect"
-    />
+    <FigurePicture v-if="shot && held" :shot="shot" :at="moment" />
+    <FigureFilm v-else-if="cut" :cut="cut" />
   </div>
 </template>

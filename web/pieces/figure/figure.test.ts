@@ -2,9 +2,12 @@ import { drawingAt } from '@prompt-spark/core/figure/drawing';
 import { frameOf } from '@prompt-spark/core/figure/frame';
 import { squat } from '@prompt-spark/core/testing/figures';
 import { describe, expect, it, vi } from 'vitest';
-import { figurePaths, LAYERS } from './figurePaths.ts';
+import { LAYERS } from './figureLayers.ts';
+import { figurePaths } from './figurePaths.ts';
 import { groundPath, groundShift, headingPath, keyMoment, loopSide } from './figureTime.ts';
-import { everyFrame } from './frames.ts';
+import { paintFigure, figureInk } from './figureCanvas.ts';
+import { Films } from './films.ts';
+import { momentOf, sceneOf, type Shot } from './figureShot.ts';
 
 const beat = { out: 1, wait: 0, back: 1 };
 const frame = frameOf(squat, 'side', 1);
@@ -53,23 +56,133 @@ describe('the time of a figure', () => {
   });
 });
 
-describe('frames', () => {
-  it('paint everything in one callback a frame, and stop when nobody paints', () => {
-    const asked: FrameRequestCallback[] = [];
-    vi.stubGlobal('requestAnimationFrame', (callback: FrameRequestCallback) => asked.push(callback));
-    const cancel = vi.fn();
-    vi.stubGlobal('cancelAnimationFrame', cancel);
-    const [one, other] = [vi.fn(), vi.fn()];
-    const stops = [everyFrame(one), everyFrame(other)];
+/** A canvas that writes down what is asked of it. */
+class WritingCanvas {
+  width = 0;
+  height = 0;
+  readonly written: string[] = [];
+  readonly context = new Proxy<Record<string, unknown>>(
+    { canvas: this },
+    {
+      get: (own, name: string) =>
+        own[name] ??
+        ((...given: readonly unknown[]) => {
+          const numbers = given.map((value) => (typeof value === 'number' ? Math.round(value) : '…'));
+          this.written.push([name, ...numbers].join(' '));
+        }),
+      set: (own, name: string, value) => {
+        own[name] = value;
+        return true;
+      },
+    },
+  );
+  getContext(): OffscreenCanvasRenderingContext2D {
+    return this.context as unknown as OffscreenCanvasRenderingContext2D;
+  }
+  count(name: string): number {
+    return this.written.filter((call) => call.split(' ')[0] === name).length;
+  }
+}
+
+const shot: Shot = {
+  motion: squat,
+  beat,
+  camera: 'side',
+  side: 'right',
+  alternates: false,
+  prepared: ['rightKnee'],
+  aspect: 1,
+};
+
+describe('a figure on a canvas', () => {
+  const ink = figureInk((name) => name);
+
+  it('draws the lines of the SVG', () => {
+    vi.stubGlobal('Path2D', vi.fn());
+    const canvas = new WritingCanvas();
+    [canvas.width, canvas.height] = [100, 100];
+    const scene = sceneOf(shot);
+    paintFigure(canvas.getContext(), scene, momentOf(shot, scene, 0.5), ink);
+    vi.unstubAllGlobals();
+    const drawn = canvas.written.filter((call) => call.startsWith('lineTo')).map((call) => call.replace('lineTo ', ''));
+    const paths = figurePaths(drawingAt(squat, beat, 'right', 0.5, 'side', ['rightKnee']));
+    const written = LAYERS.flatMap((layer) => [...paths[layer].matchAll(/L(-?\d+ -?\d+)/g)].map(([, to]) => to));
+    expect(drawn.length).toBeGreaterThan(8);
+    expect(drawn).toEqual(written);
+  });
+
+  it('is painted over what was there, layer by layer, and turned to the left by moving it', () => {
+    vi.stubGlobal('Path2D', vi.fn());
+    const [right, left] = (['right', 'left'] as const).map((side) => {
+      const canvas = new WritingCanvas();
+      [canvas.width, canvas.height] = [100, 100];
+      const scene = sceneOf({ ...shot, side });
+      paintFigure(canvas.getContext(), scene, momentOf({ ...shot, side }, scene, 0.5), ink);
+      return canvas;
+    });
+    vi.unstubAllGlobals();
+    expect(right?.written[1]).toBe('clearRect 0 0 100 100');
+    // The floor, the far limbs, the near ones, the head and the dots; the head and the dots are filled.
+    expect([right?.count('stroke'), right?.count('fill')]).toEqual([5, 2]);
+    const moves = (canvas?: WritingCanvas) => canvas?.written.filter((call) => call.startsWith('setTransform'));
+    expect(moves(right)?.[1]).toBe(moves(right)?.[2]);
+    expect(moves(left)?.[1]).toBe(moves(right)?.[1]);
+    expect(moves(left)?.[2]).not.toBe(moves(right)?.[2]);
+  });
+});
+
+describe('films', () => {
+  const asked: ((milliseconds: number) => void)[] = [];
+  const films = new Films((paint) => asked.push(paint));
+  const [one, other] = [new WritingCanvas(), new WritingCanvas()];
+  const pictures = () => [one.count('clearRect'), other.count('clearRect')];
+  const next = (milliseconds: number) => asked.shift()?.(milliseconds);
+  const show = (film: number, speed: number) => films.follow({ kind: 'show', film, cut: { shot, speed } });
+
+  it('paint what is seen in one callback a frame, go on where they were, and stop when nobody looks', () => {
+    vi.stubGlobal('Path2D', vi.fn());
+    [one, other].forEach((canvas, film) => {
+      films.follow({
+        kind: 'begin',
+        film,
+        canvas: canvas as unknown as OffscreenCanvas,
+        ink: figureInk((name) => name),
+      });
+      show(film, 1);
+      films.follow({ kind: 'size', film, width: 80, height: 80 });
+    });
+    // The telling moment, held.
+    expect(pictures()).toEqual([1, 1]);
+    expect(asked).toHaveLength(0);
+
+    films.follow({ kind: 'seen', film: 0, seen: true });
+    films.follow({ kind: 'seen', film: 1, seen: true });
     expect(asked).toHaveLength(1);
-    asked[0]?.(2000);
-    expect(one).toHaveBeenCalledWith(2);
-    expect(other).toHaveBeenCalledWith(2);
-    expect(asked).toHaveLength(2);
-    for (const stop of stops) stop();
-    expect(cancel).toHaveBeenCalledTimes(1);
-    asked[1]?.(2016);
-    expect(one).toHaveBeenCalledTimes(1);
+    next(1000);
+    next(1500);
+    expect(pictures()).toEqual([3, 3]);
+    const last = (canvas: WritingCanvas) => canvas.written.slice(canvas.written.lastIndexOf('clearRect 0 0 80 80'));
+    expect(last(one)).toEqual(last(other));
+    show(1, 0.5);
+    next(2000);
+    expect(last(one)).not.toEqual(last(other));
+
+    // Time out of sight is not time of the motion.
+    films.follow({ kind: 'seen', film: 1, seen: false });
+    next(2500);
+    expect(pictures()).toEqual([5, 5]);
+    const before = last(other);
+    films.follow({ kind: 'seen', film: 1, seen: true });
+    next(9000);
+    expect(last(other)).toEqual(before);
+
+    films.follow({ kind: 'end', film: 0 });
+    films.follow({ kind: 'seen', film: 1, seen: false });
+    next(9100);
+    expect(asked).toHaveLength(0);
+    films.follow({ kind: 'seen', film: 0, seen: true });
+    next(9200);
+    expect(pictures()).toEqual([6, 6]);
     vi.unstubAllGlobals();
   });
 });

@@ -1,47 +1,39 @@
-import type { Disc, Drawing, Point, Stroke } from '@prompt-spark/core/figure/drawing';
+import type { Drawing } from '@prompt-spark/core/figure/drawing';
+import { LAYERS, traceLayer, type Layer, type Pen } from './figureLayers.ts';
 
-/** The parts a figure is drawn in, from back to front. */
-export const LAYERS = ['behind', 'props', 'solids', 'partner', 'far', 'near', 'head', 'prepared'] as const;
-export type Layer = (typeof LAYERS)[number];
 export type FigurePaths = Readonly<Record<Layer, string>>;
 
-/** Radius of a dot on a joint that is prepared, in statures. */
-const DOT = 0.021;
-
-/** A drawing as SVG path data, one string a layer: a frame of the animation sets what changed of eight attributes
- * and nothing else. */
-export function figurePaths(drawing: Drawing): FigurePaths {
-  const { discs, head, partnerHead } = drawing;
-  return {
-    behind: lines(drawing.behind),
-    props:
-      lines(drawing.props) +
-      discs
-        .filter(({ filled }) => !filled)
-        .map(round)
-        .join(''),
-    solids: discs
-      .filter(({ filled }) => filled)
-      .map(round)
-      .join(''),
-    partner: lines(drawing.partner) + (partnerHead ? round(partnerHead) : ''),
-    far: lines(drawing.far),
-    near: lines(drawing.trunk) + lines(drawing.near),
-    head: round(head) + lines([drawing.nose]),
-    prepared: drawing.prepared.map((centre) => round({ centre, radius: DOT, filled: true })).join(''),
-  };
-}
-
-/** Whole ten-thousandths of stature: shorter to write than decimals, and much quicker. */
+/** Whole ten-thousandths of stature: shorter to write than decimals. */
 export const UNIT = 10_000;
+
+/** A drawing as SVG path data, one string a layer. */
+export function figurePaths(drawing: Drawing): FigurePaths {
+  return Object.fromEntries(
+    LAYERS.map((layer) => {
+      const pen = new PathPen();
+      traceLayer(layer, drawing, pen);
+      return [layer, pen.path];
+    }),
+  ) as Record<Layer, string>;
+}
+
+/** Writes SVG path data. */
+class PathPen implements Pen {
+  path = '';
+  moveTo(x: number, y: number): void {
+    this.path += `M${at(x, y)}`;
+  }
+  lineTo(x: number, y: number): void {
+    this.path += `L${at(x, y)}`;
+  }
+  closePath(): void {
+    this.path += 'Z';
+  }
+  disc(x: number, y: number, radius: number): void {
+    const r = whole(radius);
+    this.path += `M${at(x - radius, y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`;
+  }
+}
+
 const whole = (value: number): number => Math.round(value * UNIT);
-const at = ([x, y]: Point): string => `${whole(x)} ${whole(y)}`;
-
-function lines(strokes: readonly Stroke[]): string {
-  return strokes.map(({ points, closed }) => `M${points.map(at).join('L')}${closed ? 'Z' : ''}`).join('');
-}
-
-function round({ centre: [x, y], radius }: Disc): string {
-  const r = whole(radius);
-  return `M${at([x - radius, y])}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`;
-}
+const at = (x: number, y: number): string => `${whole(x)} ${whole(y)}`;

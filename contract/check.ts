@@ -12,11 +12,40 @@ export type Checked<T> =
 
 /** Checks a value from outside against the schema of what it should be. The one place where outside data gets its type. */
 export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
+  const unkeepable = unkeepableIn(value);
+  if (unkeepable.length > 0) return { ok: false, errors: unkeepable };
   const result = schema.validate(value, { abortEarly: false, errors: { wrap: { label: false } } });
   if (!result.error) return { ok: true, value: result.value };
   const errors = result.error.details.map(({ path, message }) => ({
-    path: path.map((part) => `/${String(part).replaceAll('~', '~0').replaceAll('/', '~1')}`).join(''),
+    path: path.map(step).join(''),
     message,
   }));
   return { ok: false, errors };
+}
+
+/** Whether a text can be kept: the database takes neither the character zero nor half a pair of surrogates. */
+export function keepable(text: string): boolean {
+  return !/\0|\p{Surrogate}/u.test(text);
+}
+
+/** Every text within a value, key or other, that cannot be kept. Without recursion: what comes in may be nested without end. */
+function unkeepableIn(value: unknown): readonly FieldError[] {
+  const errors: FieldError[] = [];
+  const left: { readonly path: string; readonly value: unknown }[] = [{ path: '', value }];
+  for (let one = left.pop(); one; one = left.pop()) {
+    const { path, value: here } = one;
+    if (typeof here === 'string' && !keepable(here))
+      errors.push({ path, message: 'holds a character that cannot be kept' });
+    if (typeof here !== 'object' || here === null) continue;
+    for (const [key, inner] of Object.entries(here)) {
+      if (keepable(key)) left.push({ path: path + step(key), value: inner });
+      else errors.push({ path, message: 'has a field whose name cannot be kept' });
+    }
+  }
+  return errors;
+}
+
+/** One step of an RFC 6901 pointer. */
+function step(part: string | number): string {
+  return `/${String(part).replaceAll('~', '~0').replaceAll('/', '~1')}`;
 }

@@ -24,7 +24,7 @@ import type { Dose, Tempo } from '@prompt-spark/core/dose/dose';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import Joi from 'joi';
 import { shortVersion } from './fit.ts';
-import { id, idOrNull, instant, line, name, range, seconds, whole } from './fields.ts';
+import { id, idOrNull, instant, line, name, range, seconds, whole, version } from './fields.ts';
 
 const tempo = Joi.alternatives<Tempo>().conditional('.kind', {
   switch: [
@@ -214,7 +214,7 @@ export interface CircuitSave extends CircuitDraft {
 
 export const circuitSaveSchema = Joi.object<CircuitSave>({
   ...draftFields,
-  version: whole(1, Number.MAX_SAFE_INTEGER),
+  version,
   saveId: id,
 }).required();
 
@@ -228,7 +228,7 @@ export interface CircuitRecord extends CircuitDraft {
 export const circuitRecordSchema = Joi.object<CircuitRecord>({
   ...draftFields,
   id,
-  version: whole(1, Number.MAX_SAFE_INTEGER),
+  version,
   savedAt: instant,
 }).required();
 

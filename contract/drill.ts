@@ -6,7 +6,7 @@ import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
 import Joi from 'joi';
 import { doseSchema } from './circuit.ts';
-import { line, name, seconds, whole } from './fields.ts';
+import { line, name, seconds, whole, version } from './fields.ts';
 
 const effort = Joi.number().min(0).max(10).required();
 const sides = Joi.valid('both', 'each', 'alternate');
@@ -101,7 +101,7 @@ export interface LibraryDrill {
 
 const libraryDrill = Joi.object<LibraryDrill>({
   drill: drillSchema,
-  version: whole(1, Number.MAX_SAFE_INTEGER).allow(null),
+  version: version.allow(null),
 });
 
 export const libraryDrillSchema = libraryDrill.required();
@@ -115,7 +115,7 @@ export interface DrillSave {
 
 export const drillSaveSchema = Joi.object<DrillSave>({
   drill: drillSchema,
-  version: whole(1, Number.MAX_SAFE_INTEGER),
+  version,
 }).required();
 
 /** A library as CSV text, to be taken in whole or not at all. */

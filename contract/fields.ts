@@ -31,6 +31,9 @@ export function whole(least: number, most: number): Joi.NumberSchema {
   return Joi.number().integer().min(least).max(most).required();
 }
 
+/** The version of a document: 1 when it is new, one more with every change; as large as the database counts. */
+export const version = whole(1, 2_147_483_647);
+
 /** A range whose low end is not above its high end. */
 export function range(of: Joi.NumberSchema): Joi.ObjectSchema<Range> {
   return Joi.object<Range>({ low: of, high: of })

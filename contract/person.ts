@@ -14,7 +14,7 @@ import {
   type ReadinessOnDay,
 } from '@prompt-spark/core/limits/person';
 import Joi from 'joi';
-import { id, instant, line, name, whole } from './fields.ts';
+import { id, instant, line, name, whole, version } from './fields.ts';
 
 const day = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, { name: 'a day such as 2026-11-25' });
 const dayOrNone = day.allow('').required();
@@ -116,7 +116,7 @@ export interface PersonRecord {
 
 const personRecord = Joi.object<PersonRecord>({
   id,
-  version: whole(1, Number.MAX_SAFE_INTEGER),
+  version,
   groupIds,
   document: personDocumentSchema,
 });
@@ -131,7 +131,7 @@ export interface PersonSave {
 }
 
 export const personSaveSchema = Joi.object<PersonSave>({
-  version: whole(1, Number.MAX_SAFE_INTEGER).allow(null),
+  version: version.allow(null),
   groupIds,
   document: personDocumentSchema,
 }).required();

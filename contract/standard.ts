@@ -5,7 +5,7 @@ import { TARGETS } from '@prompt-spark/core/drills/target';
 import { RULE_IDS } from '@prompt-spark/core/review/rules';
 import Joi from 'joi';
 import { liftStepsSchema } from './circuit.ts';
-import { name, seconds, whole } from './fields.ts';
+import { name, seconds, version } from './fields.ts';
 
 const share = Joi.number().min(0).max(1);
 const standardId = Joi.string()
@@ -80,7 +80,6 @@ export interface Kept<Document> {
   readonly document: Document;
 }
 
-const version = whole(1, Number.MAX_SAFE_INTEGER);
 const keptApproach = Joi.object<Kept<Approach>>({ version, document: approachSchema });
 const keptSession = Joi.object<Kept<MainSession>>({ version, document: mainSessionSchema });
 

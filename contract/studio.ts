@@ -1,7 +1,7 @@
 import { LOAD_UNITS, type Plates } from '@prompt-spark/core/dose/lift';
 import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import Joi from 'joi';
-import { id, name, whole } from './fields.ts';
+import { id, name, whole, version } from './fields.ts';
 
 /** A place where sessions happen. Lengths in metres; 0 lanes where there are none. */
 export interface SiteDetails {
@@ -67,7 +67,6 @@ const details = {
 
 export const siteDetailsSchema = Joi.object<SiteDetails>(details).required();
 
-const version = whole(1, Number.MAX_SAFE_INTEGER);
 const site = Joi.object<Site>({ ...details, id, version });
 export const siteSchema = site.required();
 

@@ -6,7 +6,7 @@ import { Router } from 'express';
 import type { Database } from '../store/database.ts';
 import { addDrill, drillsOf, importDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
 import { placesOf, saveSite } from '../store/places.ts';
-import { bodyOf, idOf } from '../web/input.ts';
+import { bodyOf, idOf, nameIdOf } from '../web/input.ts';
 import { notFound, Refusal } from '../web/problem.ts';
 import { requireAccount } from '../web/signedIn.ts';
 
@@ -41,13 +41,14 @@ export function libraryRoutes(database: Database): Router {
 
   router.put(ROUTES.saveDrill.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
-    const { id } = request.params;
+    const id = nameIdOf(request, 'drill of your own');
     response.json(keptOf(await saveDrill(database, studioId, id, bodyOf(request, drillSaveSchema))));
   });
 
   router.delete(ROUTES.takeOutDrill.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
-    if (!(await takeOutDrill(database, studioId, request.params.id))) throw notFound('drill of your own');
+    const id = nameIdOf(request, 'drill of your own');
+    if (!(await takeOutDrill(database, studioId, id))) throw notFound('drill of your own');
     response.status(204).end();
   });
 

@@ -10,7 +10,7 @@ import {
   takeOutStandard,
   type StandardResult,
 } from '../store/standards.ts';
-import { bodyOf } from '../web/input.ts';
+import { bodyOf, nameIdOf } from '../web/input.ts';
 import { notFound, Refusal } from '../web/problem.ts';
 import { requireAccount } from '../web/signedIn.ts';
 
@@ -33,27 +33,32 @@ export function standardRoutes(database: Database): Router {
   router.put(ROUTES.saveApproach.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
     const save = bodyOf(request, approachSaveSchema);
-    if (save.document.id !== request.params.id) throw notFound('approach');
+    if (save.document.id !== nameIdOf(request, 'approach')) throw notFound('approach');
     response.json(keptOf(await saveApproach(database, studioId, save)));
   });
 
   router.put(ROUTES.saveMainSession.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
     const save = bodyOf(request, sessionSaveSchema);
-    if (save.document.id !== request.params.id) throw notFound('main session');
+    if (save.document.id !== nameIdOf(request, 'main session')) throw notFound('main session');
     response.json(keptOf(await saveMainSession(database, studioId, save)));
   });
 
   router.delete(ROUTES.takeOutApproach.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
-    const gone = await takeOutStandard(database, studioId, 'approach', request.params.id);
+    const gone = await takeOutStandard(database, studioId, 'approach', nameIdOf(request, 'approach of your own'));
     if (!gone) throw notFound('approach of your own');
     response.status(204).end();
   });
 
   router.delete(ROUTES.takeOutMainSession.path, async (request, response) => {
     const { studioId } = await requireAccount(database, request);
-    const gone = await takeOutStandard(database, studioId, 'main session', request.params.id);
+    const gone = await takeOutStandard(
+      database,
+      studioId,
+      'main session',
+      nameIdOf(request, 'main session of your own'),
+    );
     if (!gone) throw notFound('main session of your own');
     response.status(204).end();
   });

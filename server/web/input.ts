@@ -1,4 +1,4 @@
-import { check } from '@prompt-spark/contract/check';
+import { check, keepable } from '@prompt-spark/contract/check';
 import type { Request } from 'express';
 import Joi from 'joi';
 import { notFound, Refusal } from './problem.ts';
@@ -34,4 +34,15 @@ export function idOf(request: Request, what: string): string {
   const { error, value } = Joi.string().guid().required().validate(request.params['id']);
   if (error || typeof value !== 'string') throw notFound(what);
   return value;
+}
+
+/**
+ * The id in a path of what is not known by a UUID: a drill, an approach, a main session.
+ *
+ * @throws Refusal 404
+ */
+export function nameIdOf(request: Request, what: string): string {
+  const id = request.params['id'];
+  if (typeof id !== 'string' || !keepable(id)) throw notFound(what);
+  return id;
 }

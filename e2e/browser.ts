@@ -89,3 +89,17 @@ export async function writeNewCircuit(page: Page): Promise<void> {
   await page.waitForURL(/\/circuits\/[0-9a-f-]{36}$/);
   await page.getByRole('combobox', { name: 'Whiteboard line' }).waitFor();
 }
+
+/** Chooses from a list that opens. The list moves as it opens: a click may miss, and is then made again. */
+export async function choose(select: Locator, option: string): Promise<void> {
+  const page = select.page();
+  const choice = page.getByRole('option', { name: option }).first();
+  await expect
+    .poll(async () => {
+      if (!(await choice.isVisible())) await select.click();
+      await choice.click();
+      return (await select.textContent()) ?? '';
+    })
+    .toContain(option);
+  await choice.waitFor({ state: 'detached' });
+}

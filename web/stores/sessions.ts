@@ -43,5 +43,18 @@ export const useSessionsStore = defineStore('sessions', () => {
     sessions.value = sessions.value.filter((session) => session.id !== id);
   }
 
-  return { sessions, loaded, load, add, one, fit, takeOut };
+  /** Puts one that was taken out in the book again, as it was. */
+  async function putBack({
+    circuitId,
+    groupId,
+    siteId,
+    startsAt,
+    minutes,
+    fit: agreed,
+  }: PlannedSession): Promise<void> {
+    const { id } = await add({ circuitId, groupId, siteId, startsAt, minutes });
+    if (agreed) await fit(id, agreed);
+  }
+
+  return { sessions, loaded, load, add, one, fit, takeOut, putBack };
 });

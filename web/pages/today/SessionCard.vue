@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCheckCircleOutline } from '@mdi/js';
+import { mdiCheckCircleOutline, mdiClose } from '@mdi/js';
 import type { PlannedSession } from '@prompt-spark/contract/session';
 import { timeCircuit } from '@prompt-spark/core';
 import { builtCircuit } from '@prompt-spark/core/fit/build';
@@ -16,6 +16,7 @@ import { useLibraryStore } from '../../stores/library.ts';
 
 /** One session of today: when, what, with whom, where, its fuse, and the way to start it. */
 const { session } = defineProps<{ session: PlannedSession }>();
+const emit = defineEmits<{ takeOut: [] }>();
 const library = useLibraryStore();
 const clients = usePeopleStore();
 const sessions = useSessionsStore();
@@ -69,6 +70,14 @@ const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }
           <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">{{
             session.runId ? 'Again' : 'Start'
           }}</v-btn>
+          <v-btn
+            :icon="mdiClose"
+            variant="text"
+            size="small"
+            class="out"
+            :aria-label="`Take ${session.circuit.circuit.title} out of the book`"
+            @click="emit('takeOut')"
+          />
         </div>
       </div>
       <CircuitFuse :circuit="fitted" :available="session.minutes * 60" :site-id="session.siteId" />
@@ -127,6 +136,10 @@ h2 a:hover {
   display: flex;
   align-items: center;
   gap: 0.9rem;
+}
+.out {
+  margin: 0 -0.5rem;
+  color: var(--soft);
 }
 .open a {
   font-weight: 600;

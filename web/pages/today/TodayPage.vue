@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import type { PlannedSession } from '@prompt-spark/contract/session';
 import { addDays, startOfDay } from 'date-fns';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { useLoading } from '../../composables/useLoading.ts';
 import { calendarDay, dayName } from '../../pieces/clock.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
@@ -21,6 +22,28 @@ const clients = usePeopleStore();
 const standards = useStandardsStore();
 const now = new Date();
 const booking = ref(false);
+/** What was last taken out of the book, until it is forgotten. */
+const gone = shallowRef<PlannedSession | null>(null);
+const trouble = ref('');
+
+async function tried(change: () => Promise<void>): Promise<void> {
+  trouble.value = '';
+  try {
+    await change();
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : 'The book could not be changed.';
+  }
+}
+const takeOut = (session: PlannedSession) =>
+  tried(async () => {
+    await sessions.takeOut(session.id);
+    gone.value = session;
+  });
+const putBack = (session: PlannedSession) =>
+  tried(async () => {
+    await sessions.putBack(session);
+    gone.value = null;
+  });
 
 const loading = useLoading(async () => {
   const from = startOfDay(now);
@@ -59,10 +82,13 @@ const people = computed(() =>
       </p>
       <v-btn class="book" variant="outlined" @click="booking = !booking">Put a session in the book</v-btn>
     </header>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <BookForm v-if="booking" @done="booking = false" />
     <LoadingGate :loading="loading">
       <ol v-if="today.length" class="cards">
-        <li v-for="session in today" :key="session.id"><SessionCard :session="session" /></li>
+        <li v-for="session in today" :key="session.id">
+          <SessionCard :session="session" @take-out="takeOut(session)" />
+        </li>
       </ol>
       <div v-else class="empty">
         <h2>Nothing in the book for today</h2>
@@ -71,8 +97,14 @@ const people = computed(() =>
         </p>
         <v-btn to="/circuits">Go to the circuits</v-btn>
       </div>
-      <WeekAhead v-if="ahead.length" :sessions="ahead" />
+      <WeekAhead v-if="ahead.length" :sessions="ahead" @take-out="takeOut" />
     </LoadingGate>
+    <v-snackbar :model-value="gone !== null" :timeout="8000" @update:model-value="gone = null">
+      “{{ gone?.circuit.circuit.title }}” is out of the book.
+      <template #actions>
+        <v-btn v-if="gone" variant="text" color="on-surface-variant" @click="putBack(gone)">Put it back</v-btn>
+      </template>
+    </v-snackbar>
   </section>
 </template>
 
@@ -86,6 +118,10 @@ header {
 }
 .book {
   margin-left: auto;
+}
+.trouble {
+  margin-bottom: 1rem;
+  color: var(--brick);
 }
 .cards {
   display: grid;

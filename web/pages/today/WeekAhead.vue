@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiClose } from '@mdi/js';
 import type { PlannedSession } from '@prompt-spark/contract/session';
 import { computed } from 'vue';
 import { calendarDay, dayName, timeOfDay } from '../../pieces/clock.ts';
@@ -6,6 +7,7 @@ import { useLibraryStore } from '../../stores/library.ts';
 
 /** The sessions of the coming days, a line each. */
 const { sessions } = defineProps<{ sessions: readonly PlannedSession[] }>();
+const emit = defineEmits<{ takeOut: [session: PlannedSession] }>();
 const library = useLibraryStore();
 const zoneOf = (session: PlannedSession) => library.siteOf(session.siteId)?.timeZone;
 const days = computed(() => {
@@ -31,6 +33,14 @@ const days = computed(() => {
           <li v-for="session in day.sessions" :key="session.id">
             <span class="clock">{{ timeOfDay(session.startsAt, zoneOf(session)) }}</span>
             <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.circuit.circuit.title }}</RouterLink>
+            <v-btn
+              :icon="mdiClose"
+              variant="text"
+              size="small"
+              class="out"
+              :aria-label="`Take ${session.circuit.circuit.title} out of the book`"
+              @click="emit('takeOut', session)"
+            />
             <span class="soft small">{{ library.groupOf(session.groupId)?.name }}</span>
           </li>
         </ul>
@@ -62,9 +72,13 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: 3rem minmax(0, 1fr);
+  grid-template-columns: 3rem minmax(0, 1fr) 44px;
   gap: 0 0.5rem;
   padding: 0.4rem 0;
+}
+.out {
+  margin: -0.65rem 0;
+  color: var(--soft);
 }
 li .small {
   grid-column: 2;

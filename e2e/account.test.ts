@@ -1,0 +1,123 @@
+import type { Browser, Page } from 'playwright-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+const PASSWORD = 'tide tables by heart';
+
+/** Opens a studio from the door, as somebody new would. */
+async function openStudio(page: Page, name: string, email: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open a studio' }).click();
+  await page.getByLabel('Studio name').fill(name);
+  await page.getByLabel('Your name').fill('Ebba Quay');
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password').fill(PASSWORD);
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await page.waitForURL('**/today');
+}
+
+async function signIn(page: Page, email: string, password: string): Promise<void> {
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+}
+
+it('opens a studio that is empty and says what to do first, leaves it, and finds the way back to where it was going', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open a studio' }).click();
+  // Every field says what it wants.
+  await page.getByLabel('E-mail').fill('no address');
+  await page.getByLabel('Password').fill('short');
+  await page.getByRole('button', { name: 'Open it' }).click();
+  await expect.poll(() => page.locator('.v-messages__message').count()).toBe(4);
+  await expectAccessible(page, 'opening a studio, with everything wrong');
+
+  await openStudio(page, 'Slipway Strength', 'ebba@saltmere.example');
+  await page.getByRole('heading', { name: 'Nothing in the book for today' }).waitFor();
+  await expectAccessible(page, 'an empty Today');
+  await page.getByRole('link', { name: 'Go to the circuits' }).click();
+  await page.getByRole('button', { name: 'Write a new circuit' }).first().waitFor();
+  await expectAccessible(page, 'no circuits yet');
+  await page.goto('/people');
+  await page.getByRole('heading', { level: 1, name: 'People' }).waitFor();
+  await expectAccessible(page, 'no people yet');
+  await page.goto('/log');
+  await page.getByRole('heading', { level: 1, name: 'Log' }).waitFor();
+  await expectAccessible(page, 'an empty log');
+
+  await writeNewCircuit(page);
+  await typeLines(page, ['cat-cow 5']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  const sheet = new URL(page.url()).pathname;
+
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/door');
+  await page.goto(sheet);
+  await page.waitForURL('**/door?then=**');
+  await signIn(page, 'ebba@saltmere.example', 'not the password');
+  await page.getByRole('alert').waitFor();
+  expect(new URL(page.url()).pathname).toBe('/door');
+  await signIn(page, 'EBBA@saltmere.example', PASSWORD);
+  await page.waitForURL(`**${sheet}`);
+  await page.locator('.row', { hasText: 'Cat-cow' }).waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('keeps an address with a second studio’s circuit from the first, and never leads out of the application', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await openStudio(page, 'Breakwater', 'first@saltmere.example');
+  await writeNewCircuit(page);
+  await typeLines(page, ['glute bridge 8']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  const sheet = new URL(page.url()).pathname;
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/door');
+
+  await openStudio(page, 'Causeway', 'second@saltmere.example');
+  await page.goto(sheet);
+  await page.getByText('There is no such circuit in this studio').waitFor();
+  expect(await page.locator('.row').count()).toBe(0);
+  await page.goto(`/stage/${sheet.split('/').at(-1) ?? ''}`);
+  await page.getByText('There is no such circuit in this studio').waitFor();
+  await page.goto('/circuits');
+  await page.getByRole('button', { name: 'Write a new circuit' }).first().waitFor();
+  expect(await page.locator('.card').count()).toBe(0);
+
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/door');
+  await page.goto('/door?then=//elsewhere.example/');
+  await signIn(page, 'second@saltmere.example', PASSWORD);
+  await page.waitForURL('**/today');
+  expect(new URL(page.url()).pathname).toBe('/today');
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('says that somebody was signed out while they typed, and keeps what they typed', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, ['cat-cow 5']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  const sheet = page.url();
+  // Signed out in another window.
+  await context.clearCookies();
+  await typeLines(page, ['glute bridge 8']);
+  await page.locator('[data-test="saved"]', { hasText: /sign in/i }).waitFor();
+
+  const other = await context.newPage();
+  await enterDemo(other);
+  await page.goto(sheet);
+  await page.locator('.row', { hasText: 'Glute bridge' }).waitFor();
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -1,0 +1,190 @@
+import type { Browser, Page } from 'playwright-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+/** The drills of the rows, without what else is said beside their names. */
+const namesOf = (page: Page): Promise<readonly string[]> =>
+  page.locator('.row .name').evaluateAll((names) => names.map((name) => name.firstChild?.textContent?.trim() ?? ''));
+
+const FIVE = [
+  'mobilise',
+  'cat-cow 5',
+  'arm circles 8/way',
+  'lateral lunge 6/side alt',
+  'integrate',
+  'inchworm 3',
+  'glute bridge 8',
+];
+
+it('picks several rows and pins, doubles, moves and takes them out as one change each', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, FIVE);
+  const all = ['Cat-cow', 'Arm circles', 'Lateral lunge', 'Inchworm', 'Glute bridge'];
+  await expect.poll(() => namesOf(page)).toEqual(all);
+  const total = page.locator('[data-test="total"]');
+  const whole = await total.textContent();
+
+  // From row to row with Shift, by keyboard; one more with Ctrl, by mouse.
+  await page.locator('.row', { hasText: 'Cat-cow' }).locator('.time').click();
+  await page.keyboard.press('Shift+ArrowDown');
+  const picked = page.getByRole('toolbar', { name: 'Picked rows' });
+  await picked.getByText('2 rows').waitFor();
+  await page
+    .locator('.row', { hasText: 'Inchworm' })
+    .locator('.time')
+    .click({ modifiers: ['Control'] });
+  await picked.getByText('3 rows').waitFor();
+  await expectAccessible(page, 'several rows picked');
+
+  await picked.getByRole('button', { name: 'Pin' }).click();
+  await expect.poll(() => page.getByLabel('pinned').count()).toBe(3);
+  await picked.getByRole('button', { name: 'Duplicate' }).click();
+  await expect.poll(async () => (await namesOf(page)).length).toBe(8);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => (await namesOf(page)).length).toBe(5);
+
+  await page.locator('.row', { hasText: 'Cat-cow' }).locator('.time').click();
+  await page
+    .locator('.row', { hasText: 'Arm circles' })
+    .locator('.time')
+    .click({ modifiers: ['Shift'] });
+  await picked.locator('.v-select').click();
+  await page.getByRole('option', { name: 'Integrate' }).click();
+  await expect
+    .poll(() => namesOf(page))
+    .toEqual(['Lateral lunge', 'Inchworm', 'Glute bridge', 'Cat-cow', 'Arm circles']);
+  await picked.getByRole('button', { name: 'Take out' }).click();
+  await expect.poll(() => namesOf(page)).toEqual(['Lateral lunge', 'Inchworm', 'Glute bridge']);
+  for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => namesOf(page)).toEqual(all);
+  expect(await total.textContent()).toBe(whole);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('is written, changed and ordered with the keyboard alone', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, FIVE);
+  await page.keyboard.press('Escape');
+  await page.locator('.row', { hasText: 'Glute bridge' }).locator('.time').click();
+  const press = async (...keys: string[]) => {
+    for (const key of keys) await page.keyboard.press(key);
+  };
+  await press('ArrowUp', 'p', 'ArrowUp', 'o', 'd');
+  await expect
+    .poll(() => namesOf(page))
+    .toEqual(['Cat-cow', 'Arm circles', 'Lateral lunge', 'Lateral lunge', 'Inchworm', 'Glute bridge']);
+  expect(await page.getByLabel('pinned').count()).toBe(1);
+  await expect.poll(() => page.locator('.row', { hasText: 'optional' }).count()).toBe(2);
+  await press('Backspace', 'Alt+ArrowUp');
+  await expect.poll(async () => (await namesOf(page)).length).toBe(5);
+  await press('z', 'z', 'z', 'z', 'z');
+  await expect
+    .poll(() => namesOf(page))
+    .toEqual(['Cat-cow', 'Arm circles', 'Lateral lunge', 'Inchworm', 'Glute bridge']);
+  expect(await page.getByLabel('pinned').count()).toBe(0);
+  await press('Z');
+  await expect.poll(() => page.getByLabel('pinned').count()).toBe(1);
+
+  await press('/');
+  await expect.poll(() => page.evaluate(() => document.activeElement?.id)).toBe('whiteboard-line');
+  await page.keyboard.type('wall calf stretch 20s/side');
+  await press('Enter', 'Escape');
+  await page.locator('.row', { hasText: 'Wall calf stretch' }).waitFor();
+  await page.locator('.row', { hasText: 'Wall calf stretch' }).locator('.time').click();
+  await press('?');
+  await page.getByRole('dialog').getByText('carry the row').waitFor();
+  await press('Escape');
+  await page.getByRole('dialog').waitFor({ state: 'detached' });
+  await press('f');
+  await page.waitForURL('**/fit');
+  await page.goBack();
+  await page.locator('.row').first().waitFor();
+  await page.locator('.row', { hasText: 'Inchworm' }).locator('.time').click();
+  await press('s');
+  await page.waitForURL('**/swaps');
+  await page.goBack();
+  await page.locator('.row').first().waitFor();
+  await page.locator('.row', { hasText: 'Inchworm' }).locator('.time').click();
+  await press(' ');
+  await page.waitForURL('**/stage/**');
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('keeps a line it cannot read, says what it expected, and takes the name it offers', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  const board = page.getByRole('combobox', { name: 'Whiteboard line' });
+  await board.click();
+  // A whole board pasted in at once.
+  await page.evaluate(() => {
+    const transfer = new DataTransfer();
+    transfer.setData('text/plain', '# Pasted\nmobilise\n  cat-cow 5\n  latral lunge 6/side\n  arm circles 8/wya\n');
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: transfer, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect.poll(() => page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Pasted');
+  await page.locator('.row', { hasText: 'Cat-cow' }).waitFor();
+  const unread = page.getByLabel('A line that could not be read');
+  await expect.poll(() => unread.count()).toBeGreaterThan(0);
+  await expectAccessible(page, 'a board with lines that could not be read');
+
+  const bad = await unread.count();
+  await page.locator('.notes').getByRole('button', { name: 'Lateral lunge' }).first().click();
+  await page.locator('.row', { hasText: 'Lateral lunge' }).waitFor();
+  await expect.poll(() => unread.count()).toBe(bad - 1);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  await page.reload();
+  await page.locator('.row', { hasText: 'Lateral lunge' }).waitFor();
+  if (bad > 1) {
+    await unread.first().fill('arm circles 8/way');
+    await unread.first().press('Enter');
+    await page.locator('.row', { hasText: 'Arm circles' }).waitFor();
+    expect(await unread.count()).toBe(0);
+  }
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('is found again by tag, group and drill, taken out, and brought back', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await page.getByRole('textbox', { name: 'Title' }).fill('Before the gig race');
+  await page.getByRole('textbox', { name: 'Title' }).press('Enter');
+  await typeLines(page, ['tags: regatta, no kit', 'mobilise', 'pogo hops 10']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  await page.goto('/circuits');
+  const card = page.locator('.card', { hasText: 'Before the gig race' });
+  await card.waitFor();
+  await page.getByRole('button', { name: 'regatta' }).click();
+  await expect.poll(() => page.locator('.card').count()).toBe(1);
+  await page.getByRole('button', { name: 'regatta' }).click();
+  const search = page.getByRole('textbox', { name: 'Find by title' });
+  await search.fill('poggo hops');
+  await expect.poll(() => page.locator('.card').count()).toBeGreaterThan(0);
+  await card.waitFor();
+  await search.fill('nothing of the kind');
+  await expect.poll(() => page.locator('.card').count()).toBe(0);
+  await expectAccessible(page, 'no circuit found');
+  await search.fill('gig race');
+  await page.getByRole('button', { name: 'Take out Before the gig race' }).click();
+  await card.waitFor({ state: 'detached' });
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await card.waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});

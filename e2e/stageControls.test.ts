@@ -1,0 +1,112 @@
+import type { Browser, Page } from 'playwright-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+/** What the Stage says now: the kind of segment, the drill, the seconds left, and where the run is. */
+async function said(page: Page) {
+  const text = (of: string) => page.locator(of).first().textContent();
+  const [kind, drill, left, position] = await Promise.all([
+    text('.kind'),
+    text('.now h1'),
+    text('[data-test="seconds"]'),
+    text('.top .clock'),
+  ]);
+  return { kind: kind?.trim(), drill: drill?.trim(), left: Number(left), position: position?.trim() ?? '' };
+}
+
+/** A circuit on the Stage, once its first drill is under way. */
+async function stageOf(page: Page, lines: readonly string[]): Promise<void> {
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, lines);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.locator('.kind', { hasText: 'Work' }).waitFor();
+}
+
+const left = async (page: Page) => (await said(page)).left;
+const pass = (page: Page, milliseconds: number) => page.waitForTimeout(milliseconds);
+
+it('is paused, taken back, skipped and given ten seconds more by key and by button, and books what really was', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await stageOf(page, ['raise', 'step jack 40s alt', 'march on the spot 30s alt', 'jumping jack 3s']);
+  expect((await said(page)).drill).toBe('Step jack');
+
+  // Paused: time goes by, the run does not.
+  await page.keyboard.press(' ');
+  await page.getByText('Paused').waitFor();
+  const held = await left(page);
+  expect(held).toBeGreaterThan(30);
+  await expectAccessible(page, 'the Stage, paused');
+  await pass(page, 2500);
+  expect(await left(page)).toBe(held);
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect.poll(() => left(page), { timeout: 5_000 }).toBeLessThan(held);
+
+  // Ten seconds more, by key and by button, are shown at once.
+  const before = await left(page);
+  await page.keyboard.press('+');
+  await expect.poll(() => left(page)).toBeGreaterThan(before + 5);
+  const more = await left(page);
+  await page.mouse.move(400, 400);
+  await page.getByRole('button', { name: '10 s' }).click();
+  await expect.poll(() => left(page)).toBeGreaterThan(more + 5);
+
+  // Skipped to the next drill, and back to its beginning.
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => (await said(page)).drill).toBe('March on the spot');
+  await page.locator('.kind', { hasText: 'Work' }).waitFor();
+  await expect.poll(() => left(page), { timeout: 10_000 }).toBeLessThan(28);
+  await page.mouse.move(420, 420);
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await expect.poll(() => left(page)).toBeGreaterThan(28);
+  expect((await said(page)).drill).toBe('March on the spot');
+
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Sound on' }).waitFor();
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Mute' }).waitFor();
+
+  // Leaving asks first, and going on goes on.
+  await page.keyboard.press('Escape');
+  const question = page.getByRole('dialog', { name: 'Stop here?' });
+  await expectAccessible(page, 'asked whether to stop');
+  await question.getByRole('button', { name: 'Go on' }).click();
+  await question.waitFor({ state: 'detached' });
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => (await said(page)).drill).toBe('Jumping jack');
+  await page.getByRole('heading', { name: 'Done' }).waitFor();
+  await page.getByRole('button', { name: 'Put it in the log' }).click();
+  await page.waitForURL('**/log');
+  const entry = page.locator('.entry').first();
+  await entry.getByText(/paused 0:0[2-9]/).waitFor();
+  // The first was cut short and given time, the last was done as planned.
+  const [first, , last] = await entry.locator('tbody tr').allTextContents();
+  expect(first).toMatch(/Step jack/);
+  expect(last).toMatch(/Jumping jack.*0:0[5-7].*0:0[5-7]/);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('is left without a record, and tells what is next all the way', async () => {
+  const { context, page, errors } = await openWindow(browser, { width: 390, height: 844 });
+  await stageOf(page, ['raise', 'step jack 3s alt', 'march on the spot 3s alt', 'jumping jack 30s']);
+  await page.locator('.next', { hasText: 'March on the spot' }).waitFor();
+  await page.locator('.next', { hasText: 'Jumping jack' }).waitFor();
+  await page.getByText('Last one').waitFor();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Leave, no record' }).click();
+  await page.waitForURL('**/circuits/**');
+  await page.goto('/log');
+  await page.locator('.entry').first().waitFor();
+  expect(await page.locator('.entry', { hasText: 'New circuit' }).filter({ hasText: '0:30' }).count()).toBe(0);
+  expect(errors).toEqual([]);
+  await context.close();
+});

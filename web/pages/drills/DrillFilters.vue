@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { mdiTune } from '@mdi/js';
 import { DEMANDS } from '@prompt-spark/core/drills/demand';
 import type { DrillWish } from '@prompt-spark/core/drills/find';
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
 import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
+import { computed, ref } from 'vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { targetWords } from './drillWords.ts';
 
@@ -12,6 +14,9 @@ import { targetWords } from './drillWords.ts';
 const words = defineModel<string>('words', { required: true });
 const wish = defineModel<DrillWish>('wish', { required: true });
 
+/** On a phone the filters fold away until they are asked for. */
+const unfolded = ref(false);
+const narrowed = computed(() => Object.keys(wish.value).length);
 const item = (value: string, title = phaseName(value)) => ({ value, title });
 const FILTERS = [
   { key: 'phase', label: 'Phase', items: PHASES.map((value) => item(value)) },
@@ -34,15 +39,23 @@ function narrow(key: keyof DrillWish, value: string | null): void {
 </script>
 
 <template>
-  <div class="filters" role="search">
+  <div :class="['filters', { unfolded }]" role="search">
     <v-text-field
       v-model="words"
       class="words"
-      label="Name, alias or what it is for"
+      label="Name, alias or use"
       density="compact"
       clearable
       @click:clear="words = ''"
     />
+    <v-btn
+      class="unfold"
+      variant="outlined"
+      :prepend-icon="mdiTune"
+      :aria-expanded="unfolded"
+      @click="unfolded = !unfolded"
+      >{{ narrowed > 0 ? `Narrow (${narrowed})` : 'Narrow' }}</v-btn
+    >
     <v-select
       v-for="filter in FILTERS"
       :key="filter.key"
@@ -65,5 +78,37 @@ function narrow(key: keyof DrillWish, value: string | null): void {
 }
 .words {
   grid-column: span 2;
+}
+@media (min-width: 701px) {
+  .unfold {
+    display: none;
+  }
+}
+@media (max-width: 700px) {
+  .filters {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+  .words {
+    grid-column: auto;
+  }
+  .unfold {
+    min-height: 44px;
+  }
+  .filters:not(.unfolded) > .v-select {
+    display: none;
+  }
+}
+@media (min-width: 1240px) {
+  .filters {
+    grid-template-columns: minmax(11rem, 1.6fr) repeat(7, minmax(6.75rem, 1fr));
+    gap: 0.5rem;
+  }
+  .words {
+    grid-column: auto;
+  }
+  .filters :deep(.v-field) {
+    --v-field-padding-start: 12px;
+    --v-field-padding-end: 6px;
+  }
 }
 </style>

@@ -29,7 +29,8 @@ const label = computed(() => {
 .strip {
   display: flex;
   align-items: center;
-  gap: 0.6rem;
+  gap: 0.5rem;
+  white-space: nowrap;
 }
 .bars {
   display: flex;
@@ -38,7 +39,7 @@ const label = computed(() => {
   min-height: 20px;
 }
 .bars span {
-  width: 22px;
+  width: clamp(8px, 1vw, 14px);
   border-radius: 5px;
   background: color-mix(in oklch, var(--straw), var(--rust) var(--effort));
 }

@@ -169,5 +169,8 @@ h2 a:hover {
   .top {
     flex-direction: column;
   }
+  .out {
+    margin-left: auto;
+  }
 }
 </style>

@@ -71,7 +71,9 @@ function walk(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
+/* Placed, so that words only for a screen reader scroll with the table and do not widen the page. */
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 table {

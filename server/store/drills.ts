@@ -16,6 +16,7 @@ import { and, eq, isNull, sql } from 'drizzle-orm';
 import { isDeepStrictEqual } from 'node:util';
 import { studioDrill } from '../schema/tables.ts';
 import type { Database } from './database.ts';
+import { inTurn } from './inTurn.ts';
 import { trusted } from './trusted.ts';
 
 const shipped: readonly LibraryDrill[] = catalogue.map((drill) => ({ drill, version: null }));
@@ -42,34 +43,37 @@ export type DrillResult =
   | { readonly kind: 'missing' };
 
 /** Adds a drill of the studio's own. Its names must be nobody else's in the library. */
-export async function addDrill(database: Database, studioId: string, drill: Drill): Promise<DrillResult> {
-  const wrong = wrongWith(drill, await drillsOf(database, studioId));
-  if (wrong) return { kind: 'wrong', words: wrong };
-  await keep(database, studioId, drill);
-  return { kind: 'kept', kept: { drill, version: 1 } };
+export function addDrill(database: Database, studioId: string, drill: Drill): Promise<DrillResult> {
+  return inTurn(database, studioId, 'drills', async (transaction) => {
+    const wrong = wrongWith(drill, await drillsOf(transaction, studioId));
+    if (wrong) return { kind: 'wrong', words: wrong };
+    return { kind: 'kept', kept: { drill, version: await keep(transaction, studioId, drill) } };
+  });
 }
 
 /** Saves a change to a drill of the studio's own. */
-export async function saveDrill(
+export function saveDrill(
   database: Database,
   studioId: string,
   id: string,
   { drill, version }: DrillSave,
 ): Promise<DrillResult> {
-  const all = await drillsOf(database, studioId);
-  const present = all.find((entry) => entry.drill.id === id);
-  if (!present || present.version === null || drill.id !== id) return { kind: 'missing' };
-  const wrong = wrongWith(
-    drill,
-    all.filter((entry) => entry !== present),
-  );
-  if (wrong) return { kind: 'wrong', words: wrong };
-  const [row] = await database
-    .update(studioDrill)
-    .set({ document: drill, version: version + 1, savedAt: sql`now()` })
-    .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), eq(studioDrill.version, version)))
-    .returning({ version: studioDrill.version });
-  return row ? { kind: 'kept', kept: { drill, version: row.version } } : { kind: 'outdated', current: present };
+  return inTurn(database, studioId, 'drills', async (transaction) => {
+    const all = await drillsOf(transaction, studioId);
+    const present = all.find((entry) => entry.drill.id === id);
+    if (!present || present.version === null || drill.id !== id) return { kind: 'missing' };
+    const wrong = wrongWith(
+      drill,
+      all.filter((entry) => entry !== present),
+    );
+    if (wrong) return { kind: 'wrong', words: wrong };
+    const [row] = await transaction
+      .update(studioDrill)
+      .set({ document: drill, version: version + 1, savedAt: sql`now()` })
+      .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), eq(studioDrill.version, version)))
+      .returning({ version: studioDrill.version });
+    return row ? { kind: 'kept', kept: { drill, version: row.version } } : { kind: 'outdated', current: present };
+  });
 }
 
 /** Takes a drill of the studio's own out. False where there is none; the catalogue's stay. */
@@ -84,7 +88,7 @@ export async function takeOutDrill(database: Database, studioId: string, id: str
 
 /** Takes in a library as CSV. A drill that is there already, word for word, is left; one bad line and nothing is taken in. */
 export function importDrills(database: Database, studioId: string, csv: string): Promise<ImportReport> {
-  return database.transaction(async (transaction) => {
+  return inTurn(database, studioId, 'drills', async (transaction) => {
     const present = await drillsOf(transaction, studioId);
     const problems: ImportProblem[] = [];
     const fresh: Drill[] = [];
@@ -115,15 +119,18 @@ export function importDrills(database: Database, studioId: string, csv: string):
   });
 }
 
-async function keep(database: Database, studioId: string, drill: Drill): Promise<void> {
+/** Writes a drill, over one of its id that was taken out; its version. */
+async function keep(database: Database, studioId: string, drill: Drill): Promise<number> {
   const values = { studioId, id: drill.id, version: 1, document: drill };
-  await database
+  const [row] = await database
     .insert(studioDrill)
     .values(values)
     .onConflictDoUpdate({
       target: [studioDrill.studioId, studioDrill.id],
       set: { document: drill, version: sql`${studioDrill.version} + 1`, takenOutAt: null, savedAt: sql`now()` },
-    });
+    })
+    .returning({ version: studioDrill.version });
+  return row?.version ?? 1;
 }
 
 /** What keeps a drill out of a library: a name or id that is taken, or a finding of the linter. Empty where nothing does. */

@@ -66,7 +66,7 @@ export function savePerson(
         .values({ id, studioId, version: 1, sealed })
         .onConflictDoNothing()
         .returning({ id: person.id });
-      if (made.length === 0) return kept ? outdated(transaction, key, kept) : { kind: 'missing' };
+      if (made.length === 0) return asItStands(transaction, key, asker, id);
       await transaction.insert(personCoach).values({ studioId, personId: id, coachId });
     } else {
       if (!kept) return { kind: 'missing' };
@@ -75,7 +75,7 @@ export function savePerson(
         .set({ sealed, version: save.version + 1 })
         .where(and(eq(person.id, id), eq(person.studioId, studioId), eq(person.version, save.version)))
         .returning({ id: person.id });
-      if (changed.length === 0) return outdated(transaction, key, kept);
+      if (changed.length === 0) return asItStands(transaction, key, asker, id);
     }
     await transaction.delete(personGroup).where(and(eq(personGroup.studioId, studioId), eq(personGroup.personId, id)));
     const groups = save.groupIds.map((groupId) => ({ studioId, personId: id, groupId }));
@@ -168,8 +168,10 @@ async function recordsOf(database: Database, key: HealthKey, rows: readonly Row[
   });
 }
 
-async function outdated(database: Database, key: HealthKey, row: Row): Promise<PersonResult> {
-  const [current] = await recordsOf(database, key, [row]);
+/** Why a change was not kept: somebody else changed the person since, or deleted them. */
+async function asItStands(database: Database, key: HealthKey, asker: Asker, id: string): Promise<PersonResult> {
+  const row = await personRow(database, asker, id);
+  const [current] = row ? await recordsOf(database, key, [row]) : [];
   return current ? { kind: 'outdated', current } : { kind: 'missing' };
 }
 

@@ -4,6 +4,7 @@ import { personDocumentSchema, type PersonRecord } from '@prompt-spark/contract/
 import { readPersonCsv, writePersonCsv } from '@prompt-spark/core/formats/personCsv';
 import { randomUUID } from 'node:crypto';
 import type { Database } from './database.ts';
+import { inTurn } from './inTurn.ts';
 import { groupsCoached, note, peopleOf, savePerson, type Asker } from './people.ts';
 import { placesOf } from './places.ts';
 import type { HealthKey } from './seal.ts';
@@ -30,7 +31,7 @@ export async function exportPeople(database: Database, key: HealthKey, asker: As
  * Takes people in from CSV: everybody whose name the coach has nobody of yet. One bad line and nobody is taken in.
  */
 export function importPeople(database: Database, key: HealthKey, asker: Asker, csv: string): Promise<ImportReport> {
-  return database.transaction(async (transaction) => {
+  return inTurn(database, asker.studioId, 'people', async (transaction) => {
     const present = await peopleOf(transaction, key, asker);
     const own = await groupsCoached(transaction, asker);
     const { groups } = await placesOf(transaction, asker.studioId);

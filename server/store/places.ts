@@ -11,7 +11,7 @@ import { group, groupCoach, site } from '../schema/tables.ts';
 import { trusted } from './trusted.ts';
 import type { Database } from './database.ts';
 
-/** Adds a group, which the coach who adds it coaches. Undefined where the id is taken. */
+/** Adds a group, which the coach who adds it coaches. Adding it again changes nothing; undefined where the id is another's. */
 export function addGroup(
   database: Database,
   { studioId, coachId }: { readonly studioId: string; readonly coachId: string },
@@ -23,10 +23,25 @@ export function addGroup(
       .values({ id, studioId, name, people: 0 })
       .onConflictDoNothing()
       .returning({ id: group.id });
-    if (added.length === 0) return undefined;
+    if (added.length === 0) return coachedGroup(transaction, studioId, coachId, id);
     await transaction.insert(groupCoach).values({ studioId, groupId: id, coachId });
     return { id, name, people: 0 };
   });
+}
+
+/** A group of a studio that a coach coaches. */
+async function coachedGroup(
+  database: Database,
+  studioId: string,
+  coachId: string,
+  id: string,
+): Promise<Group | undefined> {
+  const [found] = await database
+    .select({ id: group.id, name: group.name, people: group.people })
+    .from(group)
+    .innerJoin(groupCoach, eq(groupCoach.groupId, group.id))
+    .where(and(eq(group.studioId, studioId), eq(group.id, id), eq(groupCoach.coachId, coachId)));
+  return found;
 }
 
 /** What came of keeping a site; the present one where it was changed since. */

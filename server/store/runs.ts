@@ -65,11 +65,7 @@ export async function recordRun(
   { turns, ...rest }: NewRun,
 ): Promise<RecordResult> {
   return database.transaction(async (transaction) => {
-    const [present] = await transaction
-      .select({ id: run.id })
-      .from(run)
-      .where(and(eq(run.studioId, studioId), eq(run.id, rest.id)));
-    if (present) return 'kept before';
+    if (await isKept(transaction, studioId, rest.id)) return 'kept before';
     const from = await placeOf(transaction, studioId, rest);
     if (typeof from === 'string') return from;
     const added = await transaction
@@ -84,7 +80,8 @@ export async function recordRun(
       })
       .onConflictDoNothing()
       .returning({ id: run.id });
-    if (added.length === 0) return 'id taken';
+    // Sent twice at once, the other may have been the quicker.
+    if (added.length === 0) return (await isKept(transaction, studioId, rest.id)) ? 'kept before' : 'id taken';
     if (turns.length > 0) {
       await transaction
         .insert(runTurn)
@@ -92,6 +89,14 @@ export async function recordRun(
     }
     return 'kept';
   });
+}
+
+async function isKept(database: Database, studioId: string, id: string): Promise<boolean> {
+  const rows = await database
+    .select({ id: run.id })
+    .from(run)
+    .where(and(eq(run.studioId, studioId), eq(run.id, id)));
+  return rows.length > 0;
 }
 
 /** The group and site a run was for: the session's where it has one, else the circuit's. */

@@ -11,6 +11,7 @@ import { MAIN_SESSIONS, type MainSession } from '@prompt-spark/core/coverage/mai
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import { standard, studio } from '../schema/tables.ts';
 import type { Database } from './database.ts';
+import { inTurn } from './inTurn.ts';
 import { trusted } from './trusted.ts';
 
 type Kind = (typeof standard.$inferSelect)['kind'];
@@ -39,29 +40,33 @@ export type StandardResult<Document> =
   | { readonly kind: 'outdated'; readonly current: Kept<Document> | undefined };
 
 /** Keeps an approach of the studio's own. */
-export async function saveApproach(
+export function saveApproach(
   database: Database,
   studioId: string,
   save: Kept<Approach>,
 ): Promise<StandardResult<Approach>> {
-  const { approaches } = await standardsOf(database, studioId);
-  if (taken(save.document, [...APPROACHES, ...approaches.map(({ document }) => document)])) return { kind: 'taken' };
-  const row = await keep(database, studioId, 'approach', save);
-  if (row) return { kind: 'kept', kept: trusted(keptApproachSchema, row) };
-  return { kind: 'outdated', current: approaches.find(({ document }) => document.id === save.document.id) };
+  return inTurn(database, studioId, 'standards', async (transaction) => {
+    const { approaches } = await standardsOf(transaction, studioId);
+    if (taken(save.document, [...APPROACHES, ...approaches.map(({ document }) => document)])) return { kind: 'taken' };
+    const row = await keep(transaction, studioId, 'approach', save);
+    if (row) return { kind: 'kept', kept: trusted(keptApproachSchema, row) };
+    return { kind: 'outdated', current: approaches.find(({ document }) => document.id === save.document.id) };
+  });
 }
 
 /** Keeps a main session of the studio's own. */
-export async function saveMainSession(
+export function saveMainSession(
   database: Database,
   studioId: string,
   save: Kept<MainSession>,
 ): Promise<StandardResult<MainSession>> {
-  const { sessions } = await standardsOf(database, studioId);
-  if (taken(save.document, [...MAIN_SESSIONS, ...sessions.map(({ document }) => document)])) return { kind: 'taken' };
-  const row = await keep(database, studioId, 'main session', save);
-  if (row) return { kind: 'kept', kept: trusted(keptSessionSchema, row) };
-  return { kind: 'outdated', current: sessions.find(({ document }) => document.id === save.document.id) };
+  return inTurn(database, studioId, 'standards', async (transaction) => {
+    const { sessions } = await standardsOf(transaction, studioId);
+    if (taken(save.document, [...MAIN_SESSIONS, ...sessions.map(({ document }) => document)])) return { kind: 'taken' };
+    const row = await keep(transaction, studioId, 'main session', save);
+    if (row) return { kind: 'kept', kept: trusted(keptSessionSchema, row) };
+    return { kind: 'outdated', current: sessions.find(({ document }) => document.id === save.document.id) };
+  });
 }
 
 interface Named {

@@ -29,8 +29,8 @@ const label = computed(() => {
 .strip {
   display: flex;
   align-items: center;
-  gap: 0.5rem;
-  white-space: nowrap;
+  flex-wrap: wrap;
+  gap: 0 0.5rem;
 }
 .bars {
   display: flex;
@@ -39,7 +39,7 @@ const label = computed(() => {
   min-height: 20px;
 }
 .bars span {
-  width: clamp(8px, 1vw, 14px);
+  width: clamp(8px, 0.8vw, 14px);
   border-radius: 5px;
   background: color-mix(in oklch, var(--straw), var(--rust) var(--effort));
 }

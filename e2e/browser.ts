@@ -90,7 +90,7 @@ export async function writeNewCircuit(page: Page): Promise<void> {
   await page.getByRole('combobox', { name: 'Whiteboard line' }).waitFor();
 }
 
-/** Chooses from a list that opens. The list moves as it opens: a click may miss, and is then made again. */
+/** Chooses from a list that opens, and closes it. The list moves as it opens: a click may miss, and is then made again. */
 export async function choose(select: Locator, option: string): Promise<void> {
   const page = select.page();
   const choice = page.getByRole('option', { name: option }).first();
@@ -101,5 +101,7 @@ export async function choose(select: Locator, option: string): Promise<void> {
       return (await select.textContent()) ?? '';
     })
     .toContain(option);
+  // A list of which several may be chosen stays open.
+  if ((await select.getAttribute('class'))?.includes('--multiple')) await page.keyboard.press('Escape');
   await choice.waitFor({ state: 'detached' });
 }

@@ -43,6 +43,7 @@ const about = computed(() => {
 .card {
   position: relative;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.4rem;
   padding: 0.9rem 1.25rem 1rem;
   border: 1px solid var(--line);

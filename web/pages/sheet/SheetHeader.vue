@@ -144,6 +144,7 @@ const ends = computed(() => {
   font: 400 var(--size-body) var(--text);
   text-align: left;
   cursor: pointer;
+  overflow-wrap: anywhere;
 }
 .about:hover {
   color: var(--ink);

@@ -101,6 +101,7 @@ function named(turn: TurnRecord): RunTurn {
 <style scoped>
 .end {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.75rem;
   max-width: 46rem;
   margin: 0 auto;

@@ -1,13 +1,7 @@
+import { clockWords as clock } from '@prompt-spark/core/clockWords';
 import type { Seconds } from '@prompt-spark/core/units';
 
-/** Seconds as a coach reads them: 7:45, and 0:40 under a minute. Half seconds round to the nearest, up at the half. */
-export function clock(seconds: Seconds): string {
-  const whole = Math.max(0, Math.round(seconds));
-  const minutes = Math.floor(whole / 60);
-  const rest = String(whole % 60).padStart(2, '0');
-  if (minutes < 60) return `${minutes}:${rest}`;
-  return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}:${rest}`;
-}
+export { clock };
 
 /** Seconds as a countdown shows them: the second that is still running out. */
 export function countdown(seconds: Seconds): string {

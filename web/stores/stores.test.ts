@@ -1,27 +1,14 @@
 import type { NewRun } from '@prompt-spark/contract/run';
-import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { marginNotes } from '../pages/sheet/marginNotes.ts';
 import { nameSuggestions } from '../pages/sheet/nameSuggestions.ts';
-import { fakeBrowser, testDrills, type Answer } from '../testing/fakeBrowser.ts';
+import { CIRCUIT_ID as ID, circuitServer as answer } from '../testing/circuitServer.ts';
+import { fakeBrowser } from '../testing/fakeBrowser.ts';
 import { useDeskStore } from './desk.ts';
 import { useLibraryStore } from './library.ts';
 import { useRunsStore } from './runs.ts';
 import { useSheetStore } from './sheet.ts';
-
-const ID = '5f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e11';
-const record = { id: ID, version: 1, savedAt: '2026-11-25T19:42:00.000Z', groupId: null, siteId: null };
-
-/** A server with the invented drills and one empty circuit. */
-function answer(method: string, path: string, body: unknown): Answer {
-  if (path === '/api/drills') return { status: 200, body: testDrills };
-  if (path === '/api/standards') return { status: 200, body: { defaultApproach: '', approaches: [], sessions: [] } };
-  if (path === '/api/places') return { status: 200, body: { sites: [], groups: [] } };
-  if (method === 'GET') return { status: 200, body: { ...record, circuit: emptyCircuit('New circuit') } };
-  const { circuit, version } = body as { circuit: unknown; version: number };
-  return { status: 200, body: { ...record, circuit, version: version + 1 } };
-}
 
 beforeEach(() => {
   setActivePinia(createPinia());

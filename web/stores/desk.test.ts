@@ -1,0 +1,159 @@
+import { check } from '@prompt-spark/contract/check';
+import { circuitSchema } from '@prompt-spark/contract/circuit';
+import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import { lineIds } from '@prompt-spark/core/circuit/cursor';
+import fc from 'fast-check';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { CIRCUIT_ID, circuitServer } from '../testing/circuitServer.ts';
+import { fakeBrowser } from '../testing/fakeBrowser.ts';
+import { useDeskStore } from './desk.ts';
+import { useSheetStore } from './sheet.ts';
+
+beforeEach(() => {
+  vi.useFakeTimers();
+});
+afterEach(() => {
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+const BOARD =
+  'raise\nrun 20s\ntall reach 8\nwobble 9\nmobilise\nlean 10s\ntall reach 8-12 ?\nintegrate\nrun 30s rest 5s !';
+
+/** What a hand may do on the sheet; numbers choose among what is there. */
+type Move =
+  | { readonly kind: 'select' | 'pick' | 'pickTo' | 'moveTo'; readonly at: number }
+  | { readonly kind: 'step' | 'stretch' | 'carry'; readonly by: -1 | 1 }
+  | { readonly kind: 'pinned' | 'optional' | 'duplicate' | 'takeOut' | 'undo' | 'redo' | 'toggleOpen' }
+  | { readonly kind: 'enter'; readonly text: string };
+
+const anyMove: fc.Arbitrary<Move> = fc.oneof(
+  fc.record({ kind: fc.constantFrom('select', 'pick', 'pickTo', 'moveTo'), at: fc.nat(30) }),
+  fc.record({ kind: fc.constantFrom('step', 'stretch', 'carry'), by: fc.constantFrom(-1 as const, 1 as const) }),
+  fc.record({
+    kind: fc.constantFrom('pinned', 'optional', 'duplicate', 'takeOut', 'undo', 'redo', 'toggleOpen'),
+  }),
+  fc.record({
+    kind: fc.constant('enter' as const),
+    text: fc.constantFrom(
+      'run 15s',
+      'tall reach 6',
+      'activate',
+      'mobilise 2 rounds rest 10s',
+      'in: 9:00',
+      'nothing like it',
+    ),
+  }),
+);
+
+async function opened() {
+  setActivePinia(createPinia());
+  fakeBrowser(circuitServer);
+  const [sheet, desk] = [useSheetStore(), useDeskStore()];
+  await sheet.open(CIRCUIT_ID);
+  desk.enterAll(BOARD);
+  return { sheet, desk };
+}
+type Desk = Awaited<ReturnType<typeof opened>>;
+
+function make({ sheet, desk }: Desk, move: Move): void {
+  const ids = lineIds(sheet.circuit);
+  const chosen = (at: number) => ids[at % Math.max(1, ids.length)] ?? '';
+  switch (move.kind) {
+    case 'select':
+    case 'pick':
+    case 'pickTo':
+      return desk[move.kind](chosen(move.at));
+    case 'moveTo': {
+      const { blocks } = sheet.circuit;
+      const block = blocks[move.at % Math.max(1, blocks.length)];
+      return block && desk.moveTo(block.id);
+    }
+    case 'step':
+    case 'stretch':
+    case 'carry':
+      return desk[move.kind](move.by);
+    case 'pinned':
+    case 'optional':
+      return desk.toggle(move.kind);
+    case 'duplicate':
+    case 'toggleOpen':
+      return desk[move.kind]();
+    case 'takeOut':
+      return desk.takeOut();
+    case 'undo':
+    case 'redo':
+      return sheet[move.kind]();
+    case 'enter':
+      desk.enter(move.text);
+  }
+}
+
+const undoAll = ({ sheet }: Desk) => {
+  while (sheet.canUndo) sheet.undo();
+};
+const redoAll = ({ sheet }: Desk) => {
+  while (sheet.canRedo) sheet.redo();
+};
+const countOf = ({ sheet }: Desk) => lineIds(sheet.circuit).length;
+
+describe('whatever a hand does on the sheet', () => {
+  it('leaves a circuit that can be kept, with every row once and the hand on one that is there', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(anyMove, { maxLength: 25 }), async (moves) => {
+        const at = await opened();
+        const { sheet, desk } = at;
+        for (const move of moves) {
+          make(at, move);
+          const ids = lineIds(sheet.circuit);
+          expect(new Set(ids).size).toBe(ids.length);
+          const checked = check(circuitSchema, sheet.circuit);
+          expect(checked.ok ? [] : checked.errors).toEqual([]);
+          if (desk.acted.size > 1) expect([...desk.acted].every((id) => ids.includes(id))).toBe(true);
+          expect(sheet.timeline.slots.every(({ slotId }) => ids.includes(slotId))).toBe(true);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('takes out only what it takes out, and adds only what it adds', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(anyMove, { maxLength: 25 }), async (moves) => {
+        const at = await opened();
+        for (const move of moves) {
+          const before = countOf(at);
+          const hand = at.desk.acted.size;
+          make(at, move);
+          const more = countOf(at) - before;
+          if (move.kind === 'undo' || move.kind === 'redo') continue;
+          if (move.kind === 'duplicate') expect(more).toBeLessThanOrEqual(hand);
+          else if (move.kind === 'takeOut') expect(-more).toBeLessThanOrEqual(hand);
+          else if (move.kind === 'enter') expect([0, 1]).toContain(more);
+          else expect(more).toBe(0);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('is undone step by step to where it began, and done again to where it ended', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(anyMove, { maxLength: 25 }), async (moves) => {
+        const at = await opened();
+        const { sheet } = at;
+        for (const move of moves) make(at, move);
+        const end = sheet.circuit;
+        redoAll(at);
+        const last = sheet.circuit;
+        undoAll(at);
+        expect(sheet.circuit).toEqual(emptyCircuit('New circuit'));
+        redoAll(at);
+        expect(sheet.circuit).toEqual(last);
+        if (!moves.some(({ kind }) => kind === 'undo')) expect(sheet.circuit).toEqual(end);
+      }),
+      { numRuns: 100 },
+    );
+  });
+});

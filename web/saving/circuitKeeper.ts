@@ -27,6 +27,8 @@ export interface KeeperParts {
   readonly send: (id: string, save: CircuitSave) => Promise<CircuitRecord>;
   readonly tellState: (state: SaveState) => void;
   readonly keep?: BrowserKeep<CircuitSave>;
+  /** Where saves are kept that were sent and not answered. */
+  readonly doubts?: BrowserKeep<CircuitSave>;
   readonly newId?: () => string;
   /** Runs something after so many milliseconds; gives what calls it off. */
   readonly later?: (run: () => void, milliseconds: number) => () => void;
@@ -38,15 +40,19 @@ const MOST_RETRY_MS = 8_000;
 
 /**
  * Saves one circuit as it changes. Every change is in the browser's storage before anything else happens, one save is
- * under way at a time, and a save that the server may or may not have got is sent again under the same id.
+ * under way at a time, and a save that the server may or may not have got is sent again under the same id, before anything
+ * newer: whatever came of it, the newer one is then made on the version it left, and is not taken for somebody else's.
  */
 export class CircuitKeeper {
   private version: number;
   private unsent: CircuitSave | undefined;
+  /** Sent and not answered. */
+  private inDoubt: CircuitSave | undefined;
   private sending = false;
   private failures = 0;
   private callOff: () => void = () => undefined;
   private readonly keep: BrowserKeep<CircuitSave>;
+  private readonly doubts: BrowserKeep<CircuitSave>;
   private readonly later: NonNullable<KeeperParts['later']>;
   private readonly newId: () => string;
 
@@ -57,6 +63,7 @@ export class CircuitKeeper {
   ) {
     this.version = record.version;
     this.keep = parts.keep ?? draftKeep();
+    this.doubts = parts.doubts ?? browserKeep('circuit in doubt', circuitSaveSchema);
     this.later = parts.later ?? afterTimeout;
     this.newId = parts.newId ?? (() => crypto.randomUUID());
     parts.tellState({ kind: 'saved', at: record.savedAt });
@@ -75,7 +82,8 @@ export class CircuitKeeper {
     const left = this.keep.get(this.id);
     if (!left) return undefined;
     this.unsent = left;
-    if (left.version === record.version) this.sendAfter(0);
+    this.inDoubt = this.doubts.get(this.id);
+    if (left.version === record.version || this.inDoubt) this.sendAfter(0);
     else this.parts.tellState({ kind: 'conflict', theirs: record });
     return left;
   }
@@ -84,13 +92,14 @@ export class CircuitKeeper {
   async flush(): Promise<void> {
     this.callOff();
     if (this.sending || !this.unsent) return;
-    const save = this.unsent;
+    const save = this.inDoubt ?? this.unsent;
     this.sending = true;
     try {
       this.kept(save, await this.parts.send(this.id, save));
     } catch (error) {
+      this.doubt(error instanceof ServerAway ? save : undefined);
       this.failed(error);
-      if (error instanceof ServerProblem && this.unsent !== save) this.sendAfter(TYPING_PAUSE_MS);
+      if (error instanceof ServerProblem && this.unsent.saveId !== save.saveId) this.sendAfter(TYPING_PAUSE_MS);
     } finally {
       this.sending = false;
     }
@@ -108,6 +117,7 @@ export class CircuitKeeper {
     this.version = theirs.version;
     this.unsent = undefined;
     this.keep.drop(this.id);
+    this.doubt(undefined);
     this.parts.tellState({ kind: 'saved', at: theirs.savedAt });
   }
 
@@ -124,7 +134,8 @@ export class CircuitKeeper {
   private kept(save: CircuitSave, record: CircuitRecord): void {
     this.version = record.version;
     this.failures = 0;
-    if (this.unsent === save) {
+    this.doubt(undefined);
+    if (this.unsent?.saveId === save.saveId) {
       this.unsent = undefined;
       this.keep.drop(this.id);
       this.parts.tellState({ kind: 'saved', at: record.savedAt });
@@ -133,6 +144,12 @@ export class CircuitKeeper {
       this.keep.put(this.id, this.unsent);
       this.sendAfter(TYPING_PAUSE_MS);
     }
+  }
+
+  private doubt(save: CircuitSave | undefined): void {
+    this.inDoubt = save;
+    if (save) this.doubts.put(this.id, save);
+    else this.doubts.drop(this.id);
   }
 
   private failed(error: unknown): void {

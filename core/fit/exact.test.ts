@@ -72,10 +72,7 @@ describe('the fit is exact', () => {
         const whole = planValue(AS_PLANNED, setFor(circuit, context, recipe, false));
         for (const seconds of budgets(curve)) {
           const verdict = await referee.best(setFor(circuit, context, recipe, seconds > curve.planned), seconds);
-          if (verdict.kind === 'no answer') {
-            console.log('NO ANSWER');
-            continue;
-          }
+          if (verdict.kind === 'no answer') continue;
           const step = stepAt(curve, seconds);
           if (verdict.kind === 'nothing fits') expect(step).toBeUndefined();
           else expect(Math.abs((step?.share ?? 0) * whole - verdict.worth)).toBeLessThan(1);

@@ -147,16 +147,9 @@ function start(): void {
   </v-dialog>
 </template>
 
+<style scoped src="./late.css"></style>
 <style scoped>
-.late {
-  padding: 1.5rem;
-}
-form {
-  display: grid;
-  gap: 0.9rem;
-}
-.lengths,
-.acts {
+.lengths {
   display: flex;
   flex-wrap: wrap;
   align-items: center;

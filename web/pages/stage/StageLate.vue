@@ -76,16 +76,4 @@ onBeforeUnmount(() => work.end());
   </v-dialog>
 </template>
 
-<style scoped>
-.late {
-  padding: 1.5rem;
-}
-form {
-  display: grid;
-  gap: 0.9rem;
-}
-.acts {
-  display: flex;
-  gap: 0.5rem;
-}
-</style>
+<style scoped src="../../pieces/late.css"></style>

@@ -5,7 +5,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { LAYERS } from './figureLayers.ts';
 import { figurePaths } from './figurePaths.ts';
 import { groundPath, groundShift, headingPath, keyMoment, loopSide } from './figureTime.ts';
-import { paintFigure, figureInk } from './figureCanvas.ts';
+import { figureInk, paintFigure, type FigureCanvas, type FigureContext } from './figureCanvas.ts';
 import { Films } from './films.ts';
 import { momentOf, sceneOf, type Shot } from './figureShot.ts';
 
@@ -57,27 +57,37 @@ describe('the time of a figure', () => {
 });
 
 /** A canvas that writes down what is asked of it. */
-class WritingCanvas {
+class WritingCanvas implements FigureCanvas {
   width = 0;
   height = 0;
   readonly written: string[] = [];
-  readonly context = new Proxy<Record<string, unknown>>(
-    { canvas: this },
-    {
-      get: (own, name: string) =>
-        own[name] ??
-        ((...given: readonly unknown[]) => {
-          const numbers = given.map((value) => (typeof value === 'number' ? Math.round(value) : '…'));
-          this.written.push([name, ...numbers].join(' '));
-        }),
-      set: (own, name: string, value) => {
-        own[name] = value;
-        return true;
-      },
-    },
-  );
-  getContext(): OffscreenCanvasRenderingContext2D {
-    return this.context as unknown as OffscreenCanvasRenderingContext2D;
+  private readonly write =
+    (name: string) =>
+    (...numbers: readonly unknown[]): void => {
+      const told = numbers.map((value) => (typeof value === 'number' ? Math.round(value) : '…'));
+      this.written.push([name, ...told].join(' '));
+    };
+  private readonly context: FigureContext = {
+    canvas: this,
+    fillStyle: '',
+    strokeStyle: '',
+    lineCap: 'butt',
+    lineJoin: 'miter',
+    lineDashOffset: 0,
+    lineWidth: 1,
+    arc: this.write('arc'),
+    beginPath: this.write('beginPath'),
+    clearRect: this.write('clearRect'),
+    closePath: this.write('closePath'),
+    fill: this.write('fill'),
+    lineTo: this.write('lineTo'),
+    moveTo: this.write('moveTo'),
+    setLineDash: this.write('setLineDash'),
+    setTransform: this.write('setTransform'),
+    stroke: this.write('stroke'),
+  };
+  getContext(): FigureContext {
+    return this.context;
   }
   count(name: string): number {
     return this.written.filter((call) => call.split(' ')[0] === name).length;
@@ -145,7 +155,7 @@ describe('films', () => {
       films.follow({
         kind: 'begin',
         film,
-        canvas: canvas as unknown as OffscreenCanvas,
+        canvas,
         ink: figureInk((name) => name),
       });
       show(film, 1);

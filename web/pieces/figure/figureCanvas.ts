@@ -3,7 +3,35 @@ import { GROUND_DASH, LAYERS, LOOK, traceLayer, type LayerLook, type Pen } from 
 import { UNIT } from './figurePaths.ts';
 import type { Moment, Scene } from './figureShot.ts';
 
-type FigureContext = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
+/** As much of a canvas as a figure needs, in the page or beside it. */
+export interface FigureCanvas {
+  width: number;
+  height: number;
+  getContext(kind: '2d'): FigureContext | null;
+}
+
+/** As much of its pen as a figure needs. */
+export interface FigureContext extends Pick<
+  CanvasRenderingContext2D,
+  | 'arc'
+  | 'beginPath'
+  | 'clearRect'
+  | 'closePath'
+  | 'fillStyle'
+  | 'lineCap'
+  | 'lineDashOffset'
+  | 'lineJoin'
+  | 'lineTo'
+  | 'lineWidth'
+  | 'moveTo'
+  | 'setLineDash'
+  | 'strokeStyle'
+> {
+  readonly canvas: Pick<FigureCanvas, 'width' | 'height'>;
+  setTransform(a: number, b: number, c: number, d: number, e: number, f: number): void;
+  fill(): void;
+  stroke(path?: Path2D): void;
+}
 
 /** The looks of the layers with colours a canvas understands. */
 export type FigureInk = Readonly<Record<keyof typeof LOOK, LayerLook>>;

@@ -1,5 +1,5 @@
 import type { Seconds } from '@prompt-spark/core/units';
-import { paintFigure, type FigureInk } from './figureCanvas.ts';
+import { paintFigure, type FigureCanvas, type FigureInk } from './figureCanvas.ts';
 import { momentOf, sceneOf, type Scene, type Shot } from './figureShot.ts';
 import { keyMoment } from './figureTime.ts';
 
@@ -11,7 +11,7 @@ export interface FilmCut {
 
 /** What a page asks of its films, each by its number. */
 export type FilmOrder =
-  | { readonly kind: 'begin'; readonly film: number; readonly canvas: OffscreenCanvas; readonly ink: FigureInk }
+  | { readonly kind: 'begin'; readonly film: number; readonly canvas: FigureCanvas; readonly ink: FigureInk }
   | { readonly kind: 'show'; readonly film: number; readonly cut: FilmCut }
   /** In pixels of the screen. */
   | { readonly kind: 'size'; readonly film: number; readonly width: number; readonly height: number }
@@ -19,7 +19,7 @@ export type FilmOrder =
   | { readonly kind: 'end'; readonly film: number };
 
 interface Film {
-  readonly canvas: OffscreenCanvas;
+  readonly canvas: FigureCanvas;
   readonly ink: FigureInk;
   cut?: FilmCut;
   scene?: Scene;

@@ -10,6 +10,10 @@ afterAll(() => browser.close());
 
 const secondsShown = async (page: Page) => Number(await page.locator('[data-test="seconds"]').textContent());
 
+/** Waits until the page has drawn what is so now: by the second frame, the first has been shown. */
+const drawn = (page: Page) =>
+  page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+
 /** The page's own clock in seconds and what its countdown shows, read in one frame. */
 const look = (page: Page) =>
   page.evaluate(() => ({
@@ -68,8 +72,18 @@ describe('the Stage in a page whose time is moved by hand', () => {
 });
 
 describe('the Stage in real time', () => {
-  it('keeps to the audio clock with the processor throttled, and catches up after another tab was in front', async () => {
+  it('keeps to the time of the wall with the processor throttled and sound that stumbles, and catches up after another tab was in front', async () => {
     const { context, page } = await openWindow(browser);
+    // A machine too busy to make sound in time: the audio clock stands one second in two.
+    await page.addInitScript(() => {
+      const { get } = Object.getOwnPropertyDescriptor(BaseAudioContext.prototype, 'currentTime') ?? {};
+      Object.defineProperty(BaseAudioContext.prototype, 'currentTime', {
+        get(this: BaseAudioContext) {
+          const made = Number(get?.call(this));
+          return Math.floor(made / 2) + Math.min(1, made % 2);
+        },
+      });
+    });
     await enterDemo(page);
     await writeNewCircuit(page);
     await typeLines(page, ['step jack 60s alt']);
@@ -78,19 +92,21 @@ describe('the Stage in real time', () => {
     const session = await context.newCDPSession(page);
     await session.send('Emulation.setCPUThrottlingRate', { rate: 6 });
     const first = await look(page);
-    // A whole second of rounding, and a throttled frame.
-    const drifted = ({ now, shown }: { now: number; shown: number }) =>
-      Math.abs(first.shown - shown - (now - first.now));
+    // A whole second of rounding, the quarter that the audio clock may be behind, and a throttled frame.
+    const drifted = async () => {
+      await drawn(page);
+      const { now, shown } = await look(page);
+      return Math.abs(first.shown - shown - (now - first.now));
+    };
 
     await page.waitForTimeout(4_000);
-    expect(drifted(await look(page))).toBeLessThan(1.2);
+    expect(await drifted()).toBeLessThan(1.5);
     const other = await context.newPage();
     await other.bringToFront();
     await other.waitForTimeout(3_000);
     await other.close();
     await page.bringToFront();
-    await page.waitForTimeout(200);
-    expect(drifted(await look(page))).toBeLessThan(1.2);
+    expect(await drifted()).toBeLessThan(1.5);
     await context.close();
   });
 

@@ -8,25 +8,28 @@ export interface ClockParts {
   readonly pageNow: () => Seconds;
 }
 
-/** After so long without a step, the audio clock is taken to have stopped, as when a loudspeaker is unplugged. */
-const STALL_SECONDS = 0.5;
+/** How far the audio clock may fall behind the page's before what it lost is made up. */
+export const SLIP_SECONDS: Seconds = 0.25;
 
 /**
  * One clock that never runs backward: the audio clock while it runs, so that sounds and seconds cannot part, and the
  * page's monotonic clock while it does not. It only ever adds up what passed, so changing between them makes no jump.
+ *
+ * An audio clock counts the sound it has made, not time: a loudspeaker unplugged, or a machine too busy to make sound
+ * in time, and it stands. A class that must end at 18:15 cannot wait for it, so what it lost is made up by the page's.
  */
 export function monotonicSource({ audioNow, pageNow }: ClockParts): () => Seconds {
   let total = 0;
   let audioBefore = audioNow();
   let pageBefore = pageNow();
+  const began = pageBefore;
 
   return () => {
     const audio = audioNow();
     const page = pageNow();
-    const byAudio = audio === undefined || audioBefore === undefined ? undefined : audio - audioBefore;
-    const byPage = page - pageBefore;
-    if (byAudio !== undefined && byAudio <= 0 && byPage < STALL_SECONDS) return total;
-    total += Math.max(0, byAudio !== undefined && byAudio > 0 ? byAudio : byPage);
+    const passed = audio === undefined || audioBefore === undefined ? page - pageBefore : audio - audioBefore;
+    total += Math.max(0, passed);
+    if (page - began - total > SLIP_SECONDS) total = page - began;
     audioBefore = audio;
     pageBefore = page;
     return total;

@@ -1,73 +1,73 @@
-import type { Sound, SoundKind } from '@prompt-spark/core/prompts/sounds';
+import type { Sound } from '@prompt-spark/core/prompts/sounds';
 import type { Seconds } from '@prompt-spark/core/units';
+import type { Instrument } from './instrument.ts';
 
-/** How a sound is made: notes, each with its pitch (Hz), beginning and length (s). */
-const NOTES: Readonly<Record<SoundKind, readonly (readonly [hertz: number, at: Seconds, lasts: Seconds])[]>> = {
-  count: [[660, 0, 0.09]],
-  go: [[990, 0, 0.32]],
-  switch: [
-    [740, 0, 0.12],
-    [990, 0.16, 0.16],
-  ],
-  rest: [[495, 0, 0.3]],
-  end: [
-    [660, 0, 0.16],
-    [825, 0.2, 0.16],
-    [990, 0.4, 0.5],
-  ],
-};
-
-/** Sounds are handed to the audio clock this far ahead, so that a page that is slow or hidden still sounds on time. */
+/** Sounds are handed to the instrument this far ahead, so that a page that is slow or hidden still sounds on time. */
 const AHEAD_SECONDS: Seconds = 90;
 
-/** Makes the sounds of a circuit with Web Audio, on the audio clock. Nothing is downloaded. */
+/** How far the instrument's clock may part from the circuit before what is handed over is handed over anew. */
+const AIM_SECONDS: Seconds = 0.1;
+
+/** A sound that was due so short a time ago is made as if it were due now. */
+const GRACE_SECONDS: Seconds = 0.05;
+
+/** How late a sound may still be made. */
+export const LATE_SECONDS: Seconds = 2;
+
+/** Hands the sounds of a circuit to an instrument in time, and keeps them with the seconds shown. */
 export class SoundPlayer {
-  private readonly out: GainNode;
-  private pending: { readonly at: Seconds; readonly nodes: readonly OscillatorNode[] }[] = [];
+  /** What the instrument's clock shows when the circuit is at its beginning, as it was when sounds were handed over. */
+  private aim: Seconds | undefined;
+  private pending: { readonly at: Seconds; readonly callOff: () => void }[] = [];
   private handedUntil: Seconds = -1;
 
-  constructor(private readonly context: AudioContext) {
-    this.out = context.createGain();
-    this.out.connect(context.destination);
-  }
+  constructor(private readonly instrument: Instrument) {}
 
   set muted(muted: boolean) {
-    this.out.gain.value = muted ? 0 : 1;
+    this.instrument.setMuted(muted);
   }
 
   /** Hands over the sounds due soon after a position of the circuit. To be called again and again while it runs. */
   ahead(sounds: readonly Sound[], position: Seconds): void {
-    const from = Math.max(position - 0.05, this.handedUntil);
+    const now = this.instrument.now();
+    if (now === undefined) return;
+    this.takeAim(sounds, position, now);
+    const from = Math.max(position - GRACE_SECONDS, this.handedUntil);
     const until = position + AHEAD_SECONDS;
     for (const sound of sounds) {
-      if (sound.at <= from || sound.at > until) continue;
-      this.pending.push({ at: sound.at, nodes: this.play(sound.kind, this.context.currentTime + sound.at - position) });
+      if (sound.at > from && sound.at <= until) this.hand(sound, now + sound.at - position);
     }
     this.handedUntil = until;
-    this.pending = this.pending.filter(({ at }) => at > position - 2);
+    this.pending = this.pending.filter(({ at }) => at > position - LATE_SECONDS);
   }
 
   /** Calls off everything that is handed over, as for a pause or a jump. */
   callOff(): void {
-    for (const { nodes } of this.pending) for (const node of nodes) node.stop();
+    for (const { callOff } of this.pending) callOff();
     this.pending = [];
     this.handedUntil = -1;
+    this.aim = undefined;
   }
 
-  private play(kind: SoundKind, when: Seconds): readonly OscillatorNode[] {
-    return NOTES[kind].map(([hertz, at, lasts]) => {
-      const start = Math.max(this.context.currentTime, when + at);
-      const note = this.context.createOscillator();
-      const swell = this.context.createGain();
-      note.type = 'triangle';
-      note.frequency.value = hertz;
-      swell.gain.setValueAtTime(0, start);
-      swell.gain.linearRampToValueAtTime(0.55, start + 0.012);
-      swell.gain.exponentialRampToValueAtTime(0.001, start + lasts);
-      note.connect(swell).connect(this.out);
-      note.start(start);
-      note.stop(start + lasts + 0.02);
-      return note;
-    });
+  /**
+   * Where the instrument's clock has lost time, everything handed over would sound late: it is called off, to be
+   * handed over anew. Of what should have sounded meanwhile, the last thing to be told (not a count) is sounded now:
+   * a change of side told late is better than one not told.
+   */
+  private takeAim(sounds: readonly Sound[], position: Seconds, now: Seconds): void {
+    const aim = now - position;
+    const lost = (this.aim ?? aim) - aim;
+    if (Math.abs(lost) > AIM_SECONDS) {
+      this.callOff();
+      const since = position - Math.min(lost, LATE_SECONDS);
+      const missed = sounds.filter(({ kind, at }) => kind !== 'count' && at > since && at <= position - GRACE_SECONDS);
+      const last = missed.at(-1);
+      if (last) this.hand(last, now);
+    }
+    this.aim ??= aim;
+  }
+
+  private hand({ kind, at }: Sound, when: Seconds): void {
+    this.pending.push({ at, callOff: this.instrument.play(kind, when) });
   }
 }

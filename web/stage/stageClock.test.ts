@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { monotonicSource } from './monotonicSource.ts';
+import { monotonicSource, SLIP_SECONDS } from './monotonicSource.ts';
 import { StageClock } from './stageClock.ts';
 
 /** A world whose time the test moves, with an audio clock that runs or not. */
@@ -16,6 +16,12 @@ class World {
 
   stall(): void {
     this.stoppedAt = this.time;
+  }
+
+  /** The machine is too busy to make sound for a while: the audio clock loses that time and then goes on. */
+  starve(seconds: number): void {
+    this.time += seconds;
+    this.audioOffset += seconds;
   }
 
   source(): () => number {
@@ -97,7 +103,43 @@ describe('its source', () => {
       world.time += FRAME;
       now();
     }
-    expect(Math.abs(now() - 12)).toBeLessThan(0.51);
+    expect(Math.abs(now() - 12)).toBeLessThanOrEqual(SLIP_SECONDS + FRAME);
+  });
+
+  it('is never further behind than a quarter of a second, however often the audio clock loses time', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            goesOn: fc.double({ min: 0, max: 2, noNaN: true }),
+            loses: fc.double({ min: 0, max: 1, noNaN: true }),
+          }),
+          { minLength: 1, maxLength: 60 },
+        ),
+        (spells) => {
+          const world = new World();
+          const now = world.source();
+          for (const { goesOn, loses } of spells) {
+            world.time += goesOn;
+            now();
+            world.starve(loses);
+            const behind = world.time - now();
+            expect(behind).toBeGreaterThan(-1e-9);
+            expect(behind).toBeLessThanOrEqual(SLIP_SECONDS + 1e-9);
+          }
+        },
+      ),
+    );
+  });
+
+  it('leaves a small loss alone, so that sounds already handed to the audio clock stay with the seconds', () => {
+    const world = new World();
+    const now = world.source();
+    world.time = 1;
+    now();
+    world.starve(0.2);
+    world.time += 1;
+    expect(now()).toBeCloseTo(2);
   });
 
   it('never runs backward', () => {

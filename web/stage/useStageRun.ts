@@ -5,6 +5,7 @@ import { momentAt, nextTurn, stretchSegment } from '@prompt-spark/core/timeline/
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntervalFn, useRafFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { synthesiser } from './instrument.ts';
 import { monotonicSource } from './monotonicSource.ts';
 import { SoundPlayer } from './soundPlayer.ts';
 import { StageClock } from './stageClock.ts';
@@ -69,7 +70,7 @@ export function useStageRun(planned: readonly Segment[]) {
     try {
       audio = new AudioContext();
       await Promise.race([audio.resume(), new Promise((resolve) => setTimeout(resolve, 300))]);
-      player = new SoundPlayer(audio);
+      player = new SoundPlayer(synthesiser(audio));
       player.muted = muted.value;
     } catch {
       audio = undefined;

@@ -1,0 +1,60 @@
+import type { SoundKind } from '@prompt-spark/core/prompts/sounds';
+import type { Seconds } from '@prompt-spark/core/units';
+
+/** What sounds are played on, by a clock of its own. */
+export interface Instrument {
+  /** Its clock, or undefined while it makes no sound at all, as in a page that nobody has touched yet. */
+  readonly now: () => Seconds | undefined;
+  /** Plays a sound at a moment of its clock; what comes back calls it off, sounding or not. */
+  readonly play: (kind: SoundKind, when: Seconds) => () => void;
+  readonly setMuted: (muted: boolean) => void;
+}
+
+/** How a sound is made: notes, each with its pitch (Hz), beginning and length (s). */
+const NOTES: Readonly<Record<SoundKind, readonly (readonly [hertz: number, at: Seconds, lasts: Seconds])[]>> = {
+  count: [[660, 0, 0.09]],
+  go: [[990, 0, 0.32]],
+  switch: [
+    [740, 0, 0.12],
+    [990, 0.16, 0.16],
+  ],
+  rest: [[495, 0, 0.3]],
+  end: [
+    [660, 0, 0.16],
+    [825, 0.2, 0.16],
+    [990, 0.4, 0.5],
+  ],
+};
+
+/** Makes sounds with Web Audio, on the audio clock. Nothing is downloaded. */
+export function synthesiser(context: AudioContext): Instrument {
+  const out = context.createGain();
+  out.connect(context.destination);
+
+  const sound = (hertz: number, start: Seconds, lasts: Seconds): OscillatorNode => {
+    const note = context.createOscillator();
+    const swell = context.createGain();
+    note.type = 'triangle';
+    note.frequency.value = hertz;
+    swell.gain.setValueAtTime(0, start);
+    swell.gain.linearRampToValueAtTime(0.55, start + 0.012);
+    swell.gain.exponentialRampToValueAtTime(0.001, start + lasts);
+    note.connect(swell).connect(out);
+    note.start(start);
+    note.stop(start + lasts + 0.02);
+    return note;
+  };
+
+  return {
+    now: () => (context.state === 'running' ? context.currentTime : undefined),
+    play: (kind, when) => {
+      const notes = NOTES[kind].map(([hertz, at, lasts]) =>
+        sound(hertz, Math.max(context.currentTime, when + at), lasts),
+      );
+      return () => notes.forEach((note) => note.stop());
+    },
+    setMuted: (muted) => {
+      out.gain.value = muted ? 0 : 1;
+    },
+  };
+}

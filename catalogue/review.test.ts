@@ -203,6 +203,14 @@ describe('a fix', () => {
     expect(mended).toBeGreaterThan(12);
   });
 
+  it('is not offered where it would raise something worse, and the note says what', () => {
+    const board = 'in: 2:00\nraise\n easy jog 60s\nmobilise\n lateral lunge 15 both';
+    const oneSide = (text: string) => review(text).find(({ rule }) => rule === 'one-side');
+    expect(oneSide(board)?.fix).toBeUndefined();
+    expect(oneSide(board)?.words).toMatch(/“Do both sides” would bring something worse here: \d+:\d\d over the 2:00/);
+    expect(oneSide(board.replace('2:00', '4:00'))?.fix?.label).toBe('Do both sides');
+  });
+
   it('of the order is never slower, keeps every slot, and is exact: no other order of six is quicker', () => {
     const board =
       'raise\n easy jog 60s\nmobilise 2 rounds\n cat-cow 8\n lateral lunge 6/side alt\n glute bridge 8\n band pull-apart, overhand 8\n quadruped rocking 8\n standing side bend 5/side alt';

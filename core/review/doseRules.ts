@@ -4,7 +4,7 @@ import type { Kit } from '../drills/kit.ts';
 import { countAt, just, type Seconds } from '../units.ts';
 import type { Dose } from '../dose/dose.ts';
 import { clockWords } from '../clockWords.ts';
-import { BEHM, TRADE, type Finding, type Placed, type Rule } from './finding.ts';
+import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
 import { isRolling, isStaticHold, mainTarget } from './kinds.ts';
 
 /** Seconds that one side is held or rolled, over sets and rounds. */
@@ -16,7 +16,7 @@ function oneSide({ slot, rounds }: Placed): Seconds {
 const timed = (seconds: Seconds): Dose => ({ kind: 'time', seconds: just(seconds) });
 
 /** Holds that are long for one muscle group before training. */
-export const longHold: Rule = ({ placed, approach: { caps } }) => {
+export const longHold: GraveRule = ({ placed, approach: { caps } }) => {
   const held = placed.filter(({ drill }) => isStaticHold(drill));
   const groups = new Map<string, Placed[]>();
   for (const one of held) {
@@ -85,7 +85,7 @@ export const longRolling: Rule = ({ placed, approach: { caps } }) => {
 };
 
 /** Too hard before the fast part. */
-export const tooHard: Rule = ({ placed, approach: { caps } }) =>
+export const tooHard: GraveRule = ({ placed, approach: { caps } }) =>
   placed
     .filter(({ phase, drill }) => phase !== 'potentiate' && drill.effort > caps.effort)
     .map(({ slot, drill, phase }): Finding => ({
@@ -98,7 +98,7 @@ export const tooHard: Rule = ({ placed, approach: { caps } }) =>
     }));
 
 /** A drill with sides that is dosed as if it had none. */
-export const oneSideOnly: Rule = ({ placed }) =>
+export const oneSideOnly: GraveRule = ({ placed }) =>
   placed
     .filter(({ slot, drill }) => slot.sides === 'both' && !drill.sidesAllowed.includes('both'))
     .map(({ slot, drill }): Finding => ({
@@ -147,7 +147,7 @@ export const oddOneOut: Rule = ({ circuit: { people }, placed }) =>
     }));
 
 /** More people than there is of a piece of kit: said once for each piece, of all the drills that need it. */
-export const tooFewThings: Rule = ({ circuit: { people }, placed, kitCounts }) => {
+export const tooFewThings: GraveRule = ({ circuit: { people }, placed, kitCounts }) => {
   const items = [...new Set(placed.flatMap(({ drill }) => drill.kit))];
   return items.flatMap((item): readonly Finding[] => {
     const there = kitCounts[item] ?? Infinity;
@@ -171,7 +171,7 @@ const plural = (item: Kit, count: number): string =>
   count === 1 ? item : item.endsWith('ch') ? `${item}es` : `${item}s`;
 
 /** Lines that name a drill but say how much in a word that is no dose. */
-export const vagueDose: Rule = ({ circuit, setting: { library } }) =>
+export const vagueDose: GraveRule = ({ circuit, setting: { library } }) =>
   circuit.blocks
     .flatMap(({ lines }) => lines)
     .flatMap((line): readonly Finding[] => {

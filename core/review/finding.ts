@@ -13,6 +13,9 @@ import type { Timeline } from '../timeline/timeline.ts';
 export type Severity = 'stop' | 'warn' | 'note';
 export const SEVERITIES = ['stop', 'warn', 'note'] as const satisfies readonly Severity[];
 
+/** 0 for the gravest. */
+export const severityRank = (severity: Severity): number => SEVERITIES.indexOf(severity);
+
 /** What a click would change. Applied by `fixed`, and undone like any other change. */
 export type Fix =
   | { readonly kind: 'dose'; readonly slotId: string; readonly dose: Dose }
@@ -58,15 +61,20 @@ export interface Placed {
   readonly rounds: number;
 }
 
-/** What every rule is given. */
-export interface Reviewed extends ReviewContext {
+/** What a rule is given whose findings may be graver than a note. Coverage never is, and takes long to work out. */
+export interface Laid extends ReviewContext {
   readonly circuit: Circuit;
   readonly timeline: Timeline;
   /** Every slot whose drill is known, in order. */
   readonly placed: readonly Placed[];
+}
+
+/** What every rule is given. */
+export interface Reviewed extends Laid {
   readonly coverage: Coverage;
 }
 
+export type GraveRule = (laid: Laid) => readonly Finding[];
 export type Rule = (reviewed: Reviewed) => readonly Finding[];
 
 export const TRADE = 'common practice';

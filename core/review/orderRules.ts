@@ -1,6 +1,6 @@
 import type { Phase } from '../drills/phase.ts';
 import { clockWords } from '../clockWords.ts';
-import { BEHM, TRADE, type Finding, type Placed, type Rule } from './finding.ts';
+import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
 import { isMoving, isStaticHold } from './kinds.ts';
 import { comesBefore } from './precedence.ts';
 
@@ -8,7 +8,7 @@ import { comesBefore } from './precedence.ts';
 const FALL = 2;
 
 /** Nothing raises the pulse, or something fast comes before enough has. */
-export const raiseFirst: Rule = ({ timeline: { segments }, placed, approach }) => {
+export const raiseFirst: GraveRule = ({ timeline: { segments }, placed, approach }) => {
   if (placed.length === 0) return [];
   const fast = segments.find(({ phase, kind }) => phase === 'potentiate' && kind === 'work');
   const raised = segments
@@ -72,7 +72,7 @@ const WHY = {
 } as const;
 
 /** Drills of one joint or one ladder in the wrong order. */
-export const wrongOrder: Rule = ({ placed }) =>
+export const wrongOrder: GraveRule = ({ placed }) =>
   placed.flatMap((early, index): readonly Finding[] => {
     const later = placed.slice(index + 1).find(({ drill }) => {
       const why = comesBefore(drill, early.drill, false);

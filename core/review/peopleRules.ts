@@ -1,7 +1,7 @@
-import { TRADE, type Finding, type Rule } from './finding.ts';
+import { TRADE, type Finding, type GraveRule } from './finding.ts';
 
 /** A drill that nobody present may do as planned. */
-export const nobodyMay: Rule = ({ placed, tracks, people }) =>
+export const nobodyMay: GraveRule = ({ placed, tracks, people }) =>
   (tracks ?? []).flatMap(({ slotId, main }): readonly Finding[] => {
     const slot = placed.find(({ slot: { id } }) => id === slotId);
     if (!slot || people === 0 || main.length > 0) return [];
@@ -18,7 +18,7 @@ export const nobodyMay: Rule = ({ placed, tracks, people }) =>
   });
 
 /** Somebody for whom two more instructions find nothing. */
-export const noSwap: Rule = ({ placed, tracks }) =>
+export const noSwap: GraveRule = ({ placed, tracks }) =>
   (tracks ?? []).flatMap(({ slotId, oneToOne }): readonly Finding[] => {
     const slot = placed.find(({ slot: { id } }) => id === slotId);
     if (!slot || oneToOne.length === 0) return [];

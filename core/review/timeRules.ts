@@ -1,7 +1,7 @@
 import { workStretches } from '../dose/workSeconds.ts';
 import { bestOrder } from './bestOrder.ts';
 import { clockWords } from '../clockWords.ts';
-import { TRADE, type Finding, type Rule } from './finding.ts';
+import { TRADE, type Finding, type GraveRule, type Rule } from './finding.ts';
 
 /** Under this share of the time there is, a circuit is remarked on as short. Common practice, no source. */
 const SHORT_BELOW = 0.85;
@@ -9,7 +9,7 @@ const SHORT_BELOW = 0.85;
 const WORTH_REORDERING = 4;
 
 /** Longer than the time there is. */
-export const overTime: Rule = ({ circuit, timeline, placed }) => {
+export const overTime: GraveRule = ({ circuit, timeline, placed }) => {
   const { available } = circuit;
   const over = timeline.total.plan - available;
   if (available === 0 || over <= 0) return [];

@@ -1,0 +1,111 @@
+import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { APPROACHES, approachOf } from '@prompt-spark/core/approach/approaches';
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { PHASES } from '@prompt-spark/core/drills/phase';
+import { severityRank, type Finding, type ReviewContext } from '@prompt-spark/core/review/finding';
+import { fixed } from '@prompt-spark/core/review/fix';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { catalogue } from './index.ts';
+
+const library = libraryOf(catalogue);
+const setting = usualSetting(library);
+
+const dose = fc.constantFrom('', ' 8/side', ' 8/side alt', ' 8 both', ' 20s', ' 45s/side', ' 3 lengths', ' some');
+const line = fc
+  .tuple(fc.constantFrom(...catalogue), dose, fc.constantFrom('', ' rest 10s', ' !'))
+  .map(([{ name }, amount, rest]) => ` ${name.toLowerCase()}${amount}${rest}`);
+const block = fc
+  .tuple(fc.constantFrom(...PHASES), fc.constantFrom('', ' 2 rounds'), fc.array(line, { minLength: 1, maxLength: 5 }))
+  .map(([phase, rounds, lines]) => [`${phase}${rounds}`, ...lines].join('\n'));
+
+/** A board as somebody might leave it: any drills, in any phase and order, with doses that do not always suit. */
+const board = fc
+  .tuple(fc.constantFrom('', 'in: 3:00', 'in: 8:00', 'in: 15:00'), fc.array(block, { minLength: 1, maxLength: 4 }))
+  .map(([heading, blocks]) => [heading, ...blocks].join('\n'));
+
+const APPROACH_IDS = APPROACHES.map(({ id }) => id);
+const SESSION_IDS = MAIN_SESSIONS.map(({ id }) => id);
+/** What a review goes by, by name, so that a counterexample can be read. */
+const school = fc.tuple(fc.constantFrom(...APPROACH_IDS), fc.constantFrom('', ...SESSION_IDS));
+
+function contextOf([approachId, sessionId]: readonly [string, string]): ReviewContext {
+  const session = MAIN_SESSIONS.find(({ id }) => id === sessionId);
+  const approach = approachOf(approachId);
+  return { setting, approach, kitCounts: { 'loop band': 6 }, ...(session ? { session } : {}) };
+}
+
+const rank = ({ severity }: Finding) => severityRank(severity);
+const idOf = ({ rule, slotIds }: Finding) => `${rule} ${slotIds.toSorted().join(' ')}`;
+const told = (finding: Finding) => `${finding.severity} ${finding.rule}: ${finding.title}`;
+
+/** Findings of a rule that are at least so grave. */
+const graveOf = (findings: readonly Finding[], of: string, atLeast: number) =>
+  findings.filter((finding) => finding.rule === of && rank(finding) <= atLeast).length;
+
+interface Offer {
+  readonly before: readonly Finding[];
+  readonly after: readonly Finding[];
+  readonly mended: Finding;
+  readonly circuit: Circuit;
+  readonly changed: Circuit;
+}
+
+/** Every fix that is offered for a board, done. */
+function offers(text: string, context: ReviewContext): readonly Offer[] {
+  const { circuit } = readWhiteboard(text, library);
+  const before = reviewCircuit(circuit, context);
+  return before.flatMap((mended): readonly Offer[] => {
+    if (!mended.fix) return [];
+    const changed = fixed(circuit, mended.fix.change, library);
+    return [{ before, after: reviewCircuit(changed, context), mended, circuit, changed }];
+  });
+}
+
+describe('whatever the board, a fix that is offered', () => {
+  it('never raises a worse finding than the one it mends', () => {
+    fc.assert(
+      fc.property(board, school, (text, school) => {
+        for (const { before, after, mended } of offers(text, contextOf(school))) {
+          const worse = after.filter(
+            (finding) =>
+              rank(finding) < rank(mended) &&
+              graveOf(after, finding.rule, rank(finding)) > graveOf(before, finding.rule, rank(finding)),
+          );
+          expect(worse.map((finding) => `${told(mended)} → ${told(finding)}`)).toEqual([]);
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('leaves less of what it mends', () => {
+    fc.assert(
+      fc.property(board, school, (text, school) => {
+        for (const { after, mended, circuit, changed } of offers(text, contextOf(school))) {
+          const still = after.find((finding) => idOf(finding) === idOf(mended));
+          if (mended.rule === 'over-time') {
+            const seconds = (one: Circuit) => timeCircuit(one, setting).total.plan;
+            expect(seconds(changed)).toBeLessThan(seconds(circuit));
+          } else expect(still && `${told(mended)} → ${told(still)}`).toBeUndefined();
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('keeps every line', () => {
+    fc.assert(
+      fc.property(board, school, (text, school) => {
+        for (const { circuit, changed } of offers(text, contextOf(school))) {
+          const ids = (one: Circuit) => one.blocks.flatMap(({ lines }) => lines.map(({ id }) => id)).toSorted();
+          expect(ids(changed)).toEqual(ids(circuit));
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+});

@@ -1,0 +1,46 @@
+import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
+import {
+  longHold,
+  longRolling,
+  oddLengths,
+  oddOneOut,
+  oneSideOnly,
+  tooFewThings,
+  tooHard,
+  vagueDose,
+} from './doseRules.ts';
+import type { GraveRule, Rule } from './finding.ts';
+import { hardEasyHard, holdAfterMoving, phaseOrder, raiseFirst, wrongOrder } from './orderRules.ts';
+import { nobodyMay, noSwap } from './peopleRules.ts';
+import { hiddenTime, overTime, underTime, upAndDown } from './timeRules.ts';
+
+/** The rules that may find more than a note, in the order in which findings of one severity are told. */
+export const GRAVE_RULES: readonly GraveRule[] = [
+  nobodyMay,
+  overTime,
+  vagueDose,
+  noSwap,
+  oneSideOnly,
+  longHold,
+  raiseFirst,
+  tooHard,
+  tooFewThings,
+  wrongOrder,
+];
+
+/** Every rule, in the order in which findings of one severity are told. */
+export const EVERY_RULE: readonly Rule[] = [
+  ...GRAVE_RULES,
+  oddOneOut,
+  holdAfterMoving,
+  longRolling,
+  phaseOrder,
+  hardEasyHard,
+  repeatedTarget,
+  gap,
+  planeMissing,
+  oddLengths,
+  upAndDown,
+  hiddenTime,
+  underTime,
+];

@@ -42,6 +42,10 @@ it('copies an approach and a main session, changes them, and circuits go by them
   await page.getByLabel('Smallest plate').fill('2.5');
   await page.getByLabel('Lane, metres').fill('twelve');
   await page.getByText('Expected a number').waitFor();
+  // What cannot be read is not dropped without a word: the form stays, with what was typed.
+  await page.getByRole('button', { name: 'Keep the site' }).click();
+  await page.getByRole('alert').getByText('Something typed here cannot be read').waitFor();
+  expect(await page.getByLabel('Lane, metres').inputValue()).toBe('twelve');
   await page.getByLabel('Lane, metres').fill('12');
   await page.getByRole('button', { name: 'Keep the site' }).click();
   await page.getByText('bar 15 kg, smallest plate 2.5 kg').waitFor();

@@ -45,6 +45,9 @@ export interface Extra {
   readonly more: number;
 }
 
+/** Whether there can be more of a dose on one side: a ramp and a lift are climbs, of which there is no more. */
+export const takesExtra = ({ kind }: Dose): boolean => kind !== 'ramp' && kind !== 'lift';
+
 /**
  * How a dose meets the two sides: `both` at once; `each` side in turn with a change between;
  * `alternate` interleaved, which doubles counted work and leaves any other dose as the total.

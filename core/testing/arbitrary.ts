@@ -5,7 +5,7 @@ import { usualSlot } from '../circuit/slot.ts';
 import { LENGTH_UNITS, SPEED_UNITS, type Measure } from '../dose/distance.ts';
 import { LOAD_UNITS } from '../dose/lift.ts';
 import { RAMP_UNITS } from '../dose/ramp.ts';
-import type { Dose, Extra, Tempo } from '../dose/dose.ts';
+import { takesExtra, type Dose, type Extra, type Tempo } from '../dose/dose.ts';
 import { PHASES } from '../drills/phase.ts';
 import type { Range } from '../units.ts';
 import { testLibrary } from './drills.ts';
@@ -102,7 +102,7 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       ...usualSlot(drill, id),
       ...rest,
       // More of one side means something only where sides are counted, and there is no more of a ramp.
-      extra: rest.sides === 'both' || rest.dose.kind === 'ramp' || rest.dose.kind === 'lift' ? null : extra,
+      extra: rest.sides === 'both' || !takesExtra(rest.dose) ? null : extra,
     }));
 }
 

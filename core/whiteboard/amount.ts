@@ -1,11 +1,8 @@
 import { MOST_COUNT, MOST_SECONDS } from '../circuit/bounds.ts';
 import type { Range } from '../units.ts';
+import { readField, type FieldReading } from './field.ts';
 import { Unreadable } from './problem.ts';
-import { COUNT, countRange, DURATION, durationRange, Scanner } from './scanner.ts';
-
-/** An amount read from a field of its own, or what was expected there. */
-export type ReadAmount =
-  { readonly ok: true; readonly range: Range } | { readonly ok: false; readonly expected: string };
+import { COUNT, countRange, DURATION, durationRange } from './scanner.ts';
 
 /** The least and the most that an amount may be. */
 export interface AmountBounds {
@@ -14,35 +11,30 @@ export interface AmountBounds {
 }
 
 /** Reads a count or a range of counts as a coach writes it: "8", "8-10" or "8–10". */
-export function readCount(text: string, { least, most = MOST_COUNT }: AmountBounds): ReadAmount {
-  return readWith(text, COUNT, (groups) => {
-    const zero = least === 0 && Number(groups[0]) === 0;
-    return zero ? { low: 0, high: Number(groups[1] ?? 0) } : countRange(groups, 1, most);
-  });
+export function readCount(text: string, { least, most = MOST_COUNT }: AmountBounds): FieldReading<Range> {
+  return readField(
+    text,
+    (scanner) => {
+      const groups = scanner.take(COUNT);
+      if (!groups) return undefined;
+      const zero = least === 0 && Number(groups[0]) === 0;
+      return zero ? { low: 0, high: Number(groups[1] ?? 0) } : countRange(groups, 1, most);
+    },
+    'a number, such as 8 or 8-10',
+  );
 }
 
 /** Reads a length of time or a range of them: "40", "40s", "20-40", "1:30", "1-3min". A bare number is seconds. */
-export function readDuration(text: string, { least, most = MOST_SECONDS }: AmountBounds): ReadAmount {
+export function readDuration(text: string, { least, most = MOST_SECONDS }: AmountBounds): FieldReading<Range> {
   const bare = /^[\d.\s–-]+$/.test(text.trim());
-  return readWith(bare ? `${text.trim()}s` : text, DURATION, (groups) => {
-    const range = durationRange(groups, 1, least);
-    if (range.high > most) throw new Unreadable(1, `a time of at most ${most} seconds`);
-    return range;
-  });
-}
-
-function readWith(text: string, pattern: string, read: (groups: readonly (string | undefined)[]) => Range): ReadAmount {
-  const scanner = new Scanner(text.replaceAll('–', '-'));
-  try {
-    const groups = scanner.take(pattern);
-    if (!groups || !scanner.atEnd)
-      throw new Unreadable(
-        1,
-        pattern === COUNT ? 'a number, such as 8 or 8-10' : 'a time, such as 40s, 20-40s or 1:30',
-      );
-    return { ok: true, range: read(groups) };
-  } catch (error) {
-    if (!(error instanceof Unreadable)) throw error;
-    return { ok: false, expected: `Expected ${error.expected}` };
-  }
+  return readField(
+    bare ? `${text.trim()}s` : text,
+    (scanner) => {
+      const groups = scanner.take(DURATION);
+      const range = groups && durationRange(groups, 1, least);
+      if (range && range.high > most) throw new Unreadable(1, `a time of at most ${most} seconds`);
+      return range;
+    },
+    'a time, such as 40s, 20-40s or 1:30',
+  );
 }

@@ -1,18 +1,19 @@
-import { MOST_GRADE, MOST_METRES, MOST_PERCENT, MOST_SPEED, MOST_STEPS } from '../circuit/bounds.ts';
+import { MOST_METRES, MOST_PERCENT, MOST_SPEED } from '../circuit/bounds.ts';
 import {
   LENGTH_UNITS,
   metresOf,
   SPEED_UNITS,
   USUAL_PACE,
   type LengthUnit,
+  type Measure,
   type OneLength,
   type SpeedUnit,
 } from '../dose/distance.ts';
-import type { RampUnit } from '../dose/ramp.ts';
 import { just, type Range } from '../units.ts';
 import { set, type DoseWords } from './doseWords.ts';
+import { readField, type FieldReading } from './field.ts';
 import { Unreadable } from './problem.ts';
-import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange, type Scanner } from './scanner.ts';
+import { COUNT, countRange, type Scanner } from './scanner.ts';
 
 const NUMBER = '(\\d+(?:\\.\\d+)?)';
 const LENGTH = `${NUMBER}\\s*(m|met(?:re|er)s?|yds?|yards?|ft|feet|in)(?!\\w|/s(?![a-z]))`;
@@ -39,7 +40,7 @@ function addDistance(words: DoseWords, length: OneLength, lengths: Range, column
   set(words, 'dose', { kind: 'distance', length, lengths, pace: USUAL_PACE, percents: [], step: null }, column);
 }
 
-function measureIn([amount, unit = '']: readonly (string | undefined)[], column: number) {
+function measureIn([amount, unit = '']: readonly (string | undefined)[], column: number): Measure {
   const short = unit
     .toLowerCase()
     .replace(/^met.*/, 'm')
@@ -60,20 +61,39 @@ export function readDistanceDetails(scanner: Scanner, words: DoseWords): boolean
     set(words, 'pace', { amount: speedIn(pace[0], column), unit: unitIn(pace[1]) }, column);
     return true;
   }
-  const percents = scanner.take('(\\d{1,3}(?:/\\d{1,3})*)\\s*%');
+  const percents = takePercents(scanner);
   if (percents) {
-    set(
-      words,
-      'percents',
-      (percents[0] ?? '').split('/').map((part) => percentIn(part, column)),
-      column,
-    );
+    set(words, 'percents', percents, column);
     return true;
   }
   const step = scanner.take(`steps?\\s+${LENGTH}`);
   if (!step) return false;
   set(words, 'step', measureIn(step, column), column);
   return true;
+}
+
+function takePercents(scanner: Scanner): readonly number[] | undefined {
+  const { column } = scanner;
+  const percents = scanner.take('(\\d{1,3}(?:/\\d{1,3})*)\\s*%');
+  return percents?.[0]?.split('/').map((part) => percentIn(part, column));
+}
+
+/** Reads percentages of a pace from a field of its own, "50/75/100%" or without the sign; none where it is empty. */
+export function readPercents(text: string): FieldReading<readonly number[]> {
+  if (text.trim() === '') return { ok: true, value: [] };
+  const signed = text.includes('%') ? text : `${text.trim()}%`;
+  return readField(signed, takePercents, 'percentages, such as 50/75/100, or nothing');
+}
+
+/** Reads a length of step from a field of its own: "6 in"; none where it is empty. */
+export function readStep(text: string): FieldReading<Measure | null> {
+  if (text.trim() === '') return { ok: true, value: null };
+  const take = (scanner: Scanner) => {
+    const { column } = scanner;
+    const step = scanner.take(LENGTH);
+    return step && measureIn(step, column);
+  };
+  return readField(text, take, 'a length, such as 6 in or 0.5 m, or nothing');
 }
 
 function speedIn(text: string | undefined, column: number): number {
@@ -101,43 +121,6 @@ export function withDistanceDetails(words: DoseWords, column: number): DoseWords
     dose: { ...dose, pace: pace ?? dose.pace, percents: percents ?? dose.percents, step: step ?? dose.step },
   };
 }
-
-/** A climb in steps: "ramp 0.5>2.5 mph at 10% 5x60s", "ramp effort 3>6 4x60s". */
-export function readRamp(scanner: Scanner, words: DoseWords): boolean {
-  const { column } = scanner;
-  if (!scanner.take('ramp(?![a-z])')) return false;
-  const effort = scanner.take('effort(?![a-z])') !== undefined;
-  const climb = scanner.take(`${NUMBER}\\s*>\\s*${NUMBER}`);
-  const unit = effort ? 'effort' : scanner.take('(m/s|km/h|mph)(?![\\w/])')?.[0]?.toLowerCase();
-  const grade = scanner.take(`at\\s+${NUMBER}\\s*%`)?.[0] ?? '0';
-  const steps = scanner.take(`(\\d+)\\s*x\\s*${DURATION}`);
-  if (!climb || !unit || !steps) {
-    throw new Unreadable(column, 'a ramp such as ramp 0.5>2.5 mph at 10% 5x60s, or ramp effort 3>6 4x60s');
-  }
-  const most = effort ? 10 : MOST_SPEED;
-  const [from = 0, to = 0] = climb.map(Number);
-  if (Math.max(from, to) > most || Number(grade) > MOST_GRADE) {
-    throw new Unreadable(column, `a ramp up to ${most} at no more than ${MOST_GRADE}%`);
-  }
-  if (effort && Number(grade) > 0) throw new Unreadable(column, 'an effort without a grade, or a speed with one');
-  set(
-    words,
-    'dose',
-    {
-      kind: 'ramp',
-      from,
-      to,
-      unit: effort ? 'effort' : rampUnitIn(unit),
-      grade: Number(grade),
-      steps: countRange(steps, column, MOST_STEPS).low,
-      each: durationRange(steps.slice(-DURATION_GROUPS), column),
-    },
-    column,
-  );
-  return true;
-}
-
-const rampUnitIn = (text: string): RampUnit => SPEED_UNITS.find((unit) => unit === text) ?? 'm/s';
 
 /** More on one side: "left +4". */
 export function readExtra(scanner: Scanner, words: DoseWords): boolean {

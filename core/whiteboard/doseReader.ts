@@ -1,5 +1,5 @@
 import { MOST_POSITIONS, MOST_SETS } from '../circuit/bounds.ts';
-import type { Dose, Tempo } from '../dose/dose.ts';
+import { takesExtra, type Dose, type Tempo } from '../dose/dose.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
@@ -9,8 +9,9 @@ import { set, type DoseWords } from './doseWords.ts';
 import { Unreadable } from './problem.ts';
 import type { Scanner } from './scanner.ts';
 import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange } from './scanner.ts';
-import { readDistance, readDistanceDetails, readExtra, readRamp, withDistanceDetails } from './distanceReader.ts';
+import { readDistance, readDistanceDetails, readExtra, withDistanceDetails } from './distanceReader.ts';
 import { readLift } from './liftReader.ts';
+import { readRamp } from './rampReader.ts';
 import { takeTempo } from './tempo.ts';
 
 /** Reads everything after a drill's name. Throws Unreadable at the first word that does not fit. */
@@ -158,7 +159,7 @@ function settled(words: DoseWords, scanner: Scanner): DoseWords {
   }
   if (words.extra && words.sides === 'both')
     throw new Unreadable(scanner.column, 'sides, such as /side, to have more on one of them');
-  if (words.extra && (dose?.kind === 'ramp' || dose?.kind === 'lift'))
+  if (words.extra && dose && !takesExtra(dose))
     throw new Unreadable(scanner.column, 'a dose other than a ramp or a lift to have more of on one side');
   if (dose?.kind === 'distance' || words.pace || words.percents || words.step)
     return withDistanceDetails(words, scanner.column);

@@ -1,8 +1,9 @@
 import { MOST_COUNT, MOST_LIFT_STEPS, MOST_LOAD, MOST_PERCENT } from '../circuit/bounds.ts';
 import { LOAD_UNITS, rampUp, type LiftDose, type LiftStep } from '../dose/lift.ts';
 import { set, type DoseWords } from './doseWords.ts';
+import { readField, type FieldReading } from './field.ts';
 import { Unreadable } from './problem.ts';
-import { Scanner } from './scanner.ts';
+import type { Scanner } from './scanner.ts';
 
 const STEP = '(\\d+)\\s*%\\s*x\\s*(\\d+)';
 
@@ -20,16 +21,16 @@ export function readLift(scanner: Scanner, words: DoseWords): boolean {
   return true;
 }
 
-/** The steps of a climb alone, as they are written after a lift: "40%x8 60%x5". Undefined where they are not. */
-export function readLiftSteps(text: string): LiftDose['steps'] | undefined {
-  const scanner = new Scanner(text);
-  try {
-    const [first, ...rest] = readSteps(scanner);
-    return first && scanner.atEnd ? [first, ...rest] : undefined;
-  } catch (error) {
-    if (error instanceof Unreadable) return undefined;
-    throw error;
-  }
+/** Reads the steps of a climb from a field of its own, as they are written after a lift: "40%x8 60%x5". */
+export function readLiftSteps(text: string): FieldReading<LiftDose['steps']> {
+  return readField(
+    text,
+    (scanner) => {
+      const [first, ...rest] = readSteps(scanner);
+      return first && [first, ...rest];
+    },
+    'shares and repetitions, such as 40%x8 60%x5',
+  );
 }
 
 function readSteps(scanner: Scanner): readonly LiftStep[] {

@@ -1,8 +1,9 @@
 import { LEAST_REP_SECONDS, MOST_REP_SECONDS } from '../circuit/bounds.ts';
 import type { Tempo } from '../dose/dose.ts';
 import { secondsPerRep } from '../dose/workSeconds.ts';
+import { readField, type FieldReading } from './field.ts';
 import { Unreadable } from './problem.ts';
-import { Scanner } from './scanner.ts';
+import type { Scanner } from './scanner.ts';
 
 const PART = '(\\d+(?:\\.5|\\.0)?)';
 
@@ -27,16 +28,6 @@ function takeText(scanner: Scanner, before: string): Tempo | undefined {
 }
 
 /** Reads a tempo from a field of its own. */
-export function readTempoText(
-  text: string,
-): { readonly ok: true; readonly tempo: Tempo } | { readonly ok: false; readonly expected: string } {
-  const scanner = new Scanner(text);
-  try {
-    const tempo = takeTempo(scanner);
-    if (tempo && scanner.atEnd) return { ok: true, tempo };
-    return { ok: false, expected: 'Expected a tempo, such as 3s or 2-1-2' };
-  } catch (error) {
-    if (!(error instanceof Unreadable)) throw error;
-    return { ok: false, expected: `Expected ${error.expected}` };
-  }
+export function readTempo(text: string): FieldReading<Tempo> {
+  return readField(text, (scanner) => takeTempo(scanner), 'a tempo, such as 3s or 2-1-2');
 }

@@ -2,6 +2,7 @@ import { check } from '@prompt-spark/contract/check';
 import type Joi from 'joi';
 import { ref, type Ref } from 'vue';
 import { ServerProblem } from '../api/request.ts';
+import { watchUnread } from './unreadFields.ts';
 
 /** A form that is checked against the same schema as the route it goes to. */
 export interface Form {
@@ -13,13 +14,24 @@ export interface Form {
   submit(value: unknown): Promise<void>;
 }
 
-/** Checks what was typed, hands it on, and shows what the schema or the server says is wrong. */
+const UNREAD = 'Something typed here cannot be read: the note under its field says what was expected.';
+
+/**
+ * Checks what was typed, hands it on, and shows what the schema or the server says is wrong. A field that cannot be
+ * read stops it: its text is not in the value yet, and keeping the form would drop it without a word.
+ */
 export function useForm<T>(schema: Joi.Schema<T>, hand: (value: T) => Promise<void>): Form {
   const errors = ref<Readonly<Record<string, string>>>({});
   const trouble = ref('');
   const busy = ref(false);
+  const hasUnread = watchUnread();
 
   async function submit(value: unknown): Promise<void> {
+    if (hasUnread()) {
+      errors.value = {};
+      trouble.value = UNREAD;
+      return;
+    }
     const checked = check(schema, value);
     errors.value = checked.ok ? {} : byPath(checked.errors);
     trouble.value = '';

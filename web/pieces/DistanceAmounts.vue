@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { MOST_METRES, MOST_SPEED } from '@prompt-spark/core/circuit/bounds';
 import { LENGTH_UNITS, SPEED_UNITS, type DistanceDose, type LengthUnit } from '@prompt-spark/core/dose/distance';
+import { readPercents, readStep } from '@prompt-spark/core/whiteboard/distanceReader';
+import { writePercents, writeStep } from '@prompt-spark/core/whiteboard/writeDose';
 import NumberField from './NumberField.vue';
 import TextAmount from './TextAmount.vue';
+import WrittenField from './WrittenField.vue';
 
-/** The amounts of a distance: how far one length is, how many, how fast. */
+/** The amounts of a distance: how far one length is, how many, how fast, and the steps counted in it. */
 const { dose } = defineProps<{ dose: DistanceDose }>();
 const emit = defineEmits<{ change: [dose: DistanceDose, field: string] }>();
 
@@ -59,5 +62,21 @@ function setAmount(amount: number): void {
     :items="SPEEDS"
     :model-value="dose.pace.unit"
     @update:model-value="(unit) => set({ pace: { ...dose.pace, unit } }, 'pace')"
+  />
+  <WrittenField
+    label="% of the pace"
+    placeholder="50/75/100"
+    :read="readPercents"
+    :write="writePercents"
+    :model-value="dose.percents"
+    @update:model-value="(percents) => set({ percents }, 'percents')"
+  />
+  <WrittenField
+    label="One step"
+    placeholder="6 in"
+    :read="readStep"
+    :write="writeStep"
+    :model-value="dose.step"
+    @update:model-value="(step) => set({ step }, 'step')"
   />
 </template>

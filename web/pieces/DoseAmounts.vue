@@ -1,42 +1,19 @@
 <script setup lang="ts">
 import type { Dose } from '@prompt-spark/core';
 import { USUAL_RAMP_UP, type LiftDose } from '@prompt-spark/core/dose/lift';
-import type { Tempo } from '@prompt-spark/core/dose/dose';
 import { MOST_POSITIONS } from '@prompt-spark/core/circuit/bounds';
 import { just } from '@prompt-spark/core/units';
-import { readTempoText } from '@prompt-spark/core/whiteboard/tempo';
-import { writeTempo } from '@prompt-spark/core/whiteboard/writeWhiteboard';
-import { ref, watch } from 'vue';
+import { readTempo } from '@prompt-spark/core/whiteboard/tempo';
+import { writeTempo } from '@prompt-spark/core/whiteboard/writeDose';
 import DistanceAmounts from './DistanceAmounts.vue';
 import LiftAmounts from './LiftAmounts.vue';
 import RampAmounts from './RampAmounts.vue';
 import TextAmount from './TextAmount.vue';
+import WrittenField from './WrittenField.vue';
 
 /** The amounts of a dose of any kind. A lift climbs by a table of steps. */
 const { dose, rampUp = USUAL_RAMP_UP } = defineProps<{ dose: Dose; rampUp?: LiftDose['steps'] }>();
 const emit = defineEmits<{ change: [dose: Dose, field: string] }>();
-
-const tempoText = ref('');
-const tempoTrouble = ref('');
-watch(
-  () => dose,
-  (now) => {
-    if (now.kind === 'reps' && !sameTempo(now.tempo)) tempoText.value = writeTempo(now.tempo);
-  },
-  { immediate: true },
-);
-
-function sameTempo(tempo: Tempo): boolean {
-  const read = readTempoText(tempoText.value);
-  return read.ok && writeTempo(read.tempo) === writeTempo(tempo);
-}
-
-function typeTempo(text: string): void {
-  tempoText.value = text;
-  const read = readTempoText(text);
-  tempoTrouble.value = read.ok ? '' : read.expected;
-  if (read.ok && dose.kind === 'reps') emit('change', { ...dose, tempo: read.tempo }, 'tempo');
-}
 </script>
 
 <template>
@@ -54,11 +31,12 @@ function typeTempo(text: string): void {
       :model-value="dose.count"
       @update:model-value="(count) => emit('change', { ...dose, count }, 'count')"
     />
-    <v-text-field
+    <WrittenField
       label="Tempo: 3s or 2-1-2"
-      :model-value="tempoText"
-      :error-messages="tempoTrouble"
-      @update:model-value="typeTempo"
+      :read="readTempo"
+      :write="writeTempo"
+      :model-value="dose.tempo"
+      @update:model-value="(tempo) => emit('change', { ...dose, tempo }, 'tempo')"
     />
   </template>
   <DistanceAmounts

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { MOST_LOAD } from '@prompt-spark/core/circuit/bounds';
 import { LOAD_UNITS, rampUp, type LiftDose } from '@prompt-spark/core/dose/lift';
+import { readLiftSteps } from '@prompt-spark/core/whiteboard/liftReader';
+import { writeLiftSteps } from '@prompt-spark/core/whiteboard/writeDose';
 import { just } from '@prompt-spark/core/units';
 import NumberField from './NumberField.vue';
 import TextAmount from './TextAmount.vue';
+import WrittenField from './WrittenField.vue';
 
-/** The working set that a climb leads to; its steps follow the approach's table. */
+/** The working set that a climb leads to, and the climb: the approach's table, until the coach writes another. */
 const { dose, table } = defineProps<{ dose: LiftDose; table: LiftDose['steps'] }>();
 const emit = defineEmits<{ change: [dose: LiftDose, field: string] }>();
 
@@ -28,4 +31,19 @@ const set = (change: Partial<LiftDose>, field: string) => emit('change', { ...do
     :model-value="just(dose.reps)"
     @update:model-value="({ high }) => set({ reps: high, steps: rampUp(high, table) }, 'reps')"
   />
+  <WrittenField
+    class="steps"
+    label="Sets on the way up"
+    placeholder="40%x8 55%x5 70%x3 85%x2"
+    :read="readLiftSteps"
+    :write="writeLiftSteps"
+    :model-value="dose.steps"
+    @update:model-value="(steps) => set({ steps }, 'steps')"
+  />
 </template>
+
+<style scoped>
+.steps {
+  grid-column: span 2;
+}
+</style>

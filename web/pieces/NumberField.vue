@@ -1,26 +1,35 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
+import { useTypedText } from '../composables/useTypedText.ts';
 
-/** A plain number with decimals, from a least to a most. */
-const props = defineProps<{ label: string; modelValue: number; most: number; least?: number }>();
+/** A plain number with up to three decimals, from a least to a most. */
+const {
+  label,
+  modelValue,
+  most,
+  least = 0,
+} = defineProps<{
+  label: string;
+  modelValue: number;
+  most: number;
+  least?: number;
+}>();
 const emit = defineEmits<{ 'update:modelValue': [number] }>();
-const text = ref(String(props.modelValue));
-const problem = ref('');
-watch(
-  () => props.modelValue,
-  (value) => {
-    if (Number(text.value) !== value) text.value = String(value);
-  },
-);
 
-function type(typed: string): void {
-  text.value = typed;
-  const value = Number(typed.replace(',', '.'));
-  const least = props.least ?? 0;
-  const fits = typed.trim() !== '' && Number.isFinite(value) && value >= least && value <= props.most;
-  problem.value = fits ? '' : `Expected a number from ${least} to ${props.most}`;
-  if (fits) emit('update:modelValue', value);
+/** As it is written here and elsewhere: 2.5 or 2,5. */
+function read(typed: string): FieldReading<number> {
+  const plain = /^\s*(\d+)(?:[.,](\d{0,3}))?\s*$/.exec(typed);
+  const value = plain ? Number(`${plain[1] ?? ''}.${plain[2] ?? '0'}`) : NaN;
+  if (value >= least && value <= most) return { ok: true, value };
+  return { ok: false, expected: `Expected a number from ${least} to ${most}` };
 }
+
+const { text, problem, type } = useTypedText({
+  value: () => modelValue,
+  read,
+  write: String,
+  take: (value) => emit('update:modelValue', value),
+});
 </script>
 
 <template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import type { Range } from '@prompt-spark/core/units';
+import { just, type Range } from '@prompt-spark/core/units';
 import { readCount, readDuration } from '@prompt-spark/core/whiteboard/amount';
-import { ref, watch } from 'vue';
+import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
+import { useTypedText } from '../composables/useTypedText.ts';
 import { clock } from './clock.ts';
 import { rangeWords } from '@prompt-spark/core/dose/inWords';
 
@@ -20,30 +21,22 @@ const props = defineProps<{
 const emit = defineEmits<{ 'update:modelValue': [Range] }>();
 
 const written = (range: Range): string => (props.clockFace ? clock(range.high) : rangeWords(range));
-const text = ref(written(props.modelValue));
-const problem = ref('');
-watch(
-  () => props.modelValue,
-  (range) => {
-    const read = readText(text.value);
-    if (!read.ok || read.range.low !== range.low || read.range.high !== range.high) text.value = written(range);
-  },
-);
 
-function readText(typed: string) {
+function read(typed: string): FieldReading<Range> {
   const bounds = {
     least: props.least ?? (props.unit === 'count' ? 1 : 0.5),
     ...(props.most ? { most: props.most } : {}),
   };
-  return props.unit === 'count' ? readCount(typed, bounds) : readDuration(typed, bounds);
+  const reading = props.unit === 'count' ? readCount(typed, bounds) : readDuration(typed, bounds);
+  return reading.ok && props.single ? { ok: true, value: just(reading.value.high) } : reading;
 }
 
-function type(typed: string): void {
-  text.value = typed;
-  const read = readText(typed);
-  problem.value = read.ok ? '' : read.expected;
-  if (read.ok) emit('update:modelValue', props.single ? { low: read.range.high, high: read.range.high } : read.range);
-}
+const { text, problem, type, settle } = useTypedText({
+  value: () => props.modelValue,
+  read,
+  write: written,
+  take: (range) => emit('update:modelValue', range),
+});
 
 /** Arrow keys change it by one; seconds by five. */
 function nudge(by: number): void {
@@ -51,11 +44,6 @@ function nudge(by: number): void {
   const least = props.least ?? 1;
   const low = Math.max(least, props.modelValue.low + step);
   type(written({ low, high: Math.max(low, props.modelValue.high + step) }));
-}
-
-function settle(): void {
-  if (problem.value !== '') return;
-  text.value = written(props.modelValue);
 }
 </script>
 

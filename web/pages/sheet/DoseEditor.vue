@@ -3,6 +3,7 @@ import { mdiContentDuplicate, mdiPinOutline, mdiPlaylistRemove } from '@mdi/js';
 import type { Dose, Drill, Sides, Slot } from '@prompt-spark/core';
 import { MOST_SETS } from '@prompt-spark/core/circuit/bounds';
 import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { takesExtra } from '@prompt-spark/core/dose/dose';
 import { startingDose } from '@prompt-spark/core/dose/startingDose';
 import { usualSetRest } from '@prompt-spark/core/dose/trade';
 import { just } from '@prompt-spark/core/units';
@@ -46,7 +47,8 @@ function change(make: (slot: Slot) => Slot, field = ''): void {
 function changeKind(kind: Dose['kind']): void {
   if (kind === slotLine.dose.kind) return;
   const dose = startingDose(kind, drill);
-  change((slot) => ({ ...slot, dose, setRest: usualSetRest(dose) }));
+  const extra = takesExtra(dose) ? slotLine.extra : null;
+  change((slot) => ({ ...slot, dose, extra, setRest: usualSetRest(dose) }));
 }
 </script>
 
@@ -81,7 +83,7 @@ function changeKind(kind: Dose['kind']): void {
         @change="(dose, field) => change((slot) => ({ ...slot, dose }), field)"
       />
       <SideExtra
-        v-if="slotLine.sides !== 'both' && slotLine.dose.kind !== 'ramp' && slotLine.dose.kind !== 'lift'"
+        v-if="slotLine.sides !== 'both' && takesExtra(slotLine.dose)"
         :extra="slotLine.extra"
         @change="(extra) => change((slot) => ({ ...slot, extra }), 'extra')"
       />

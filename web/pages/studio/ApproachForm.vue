@@ -2,11 +2,13 @@
 import { approachSchema } from '@prompt-spark/contract/standard';
 import type { Approach, Caps } from '@prompt-spark/core/approach/approach';
 import { readLiftSteps } from '@prompt-spark/core/whiteboard/liftReader';
+import { writeLiftSteps } from '@prompt-spark/core/whiteboard/writeDose';
 import { RULE_IDS, RULE_NAMES } from '@prompt-spark/core/review/rules';
 import { computed, ref } from 'vue';
 import { useForm } from '../../composables/useForm.ts';
 import FormTrouble from '../../pieces/FormTrouble.vue';
 import NumberField from '../../pieces/NumberField.vue';
+import WrittenField from '../../pieces/WrittenField.vue';
 import { useStandardsStore } from '../../stores/standards.ts';
 import PhaseShares from './PhaseShares.vue';
 
@@ -32,15 +34,6 @@ const CAPS: readonly { readonly key: keyof Caps; readonly label: string; readonl
 ];
 const rules = RULE_IDS.map((value) => ({ value, title: RULE_NAMES[value] }));
 const SIDES = ['as the drill prefers', 'alternating'].map((value) => ({ value, title: value }));
-const ramp = ref(start.rampUp.map(({ percent, reps }) => `${percent}%x${reps}`).join(' '));
-const rampTrouble = ref('');
-
-function typeRamp(text: string): void {
-  ramp.value = text;
-  const steps = readLiftSteps(text);
-  rampTrouble.value = steps ? '' : 'Expected shares and repetitions, such as 40%x8 60%x5';
-  if (steps) change({ rampUp: steps });
-}
 const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
 </script>
 
@@ -86,13 +79,14 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
         @update:model-value="(value) => change({ caps: { ...draft.caps, hidden: value / 100 } })"
       />
     </div>
-    <v-text-field
+    <WrittenField
       class="ramp"
       label="Sets on the way up to a lift"
       placeholder="40%x8 55%x5 70%x3 85%x2"
-      :model-value="ramp"
-      :error-messages="rampTrouble"
-      @update:model-value="typeRamp"
+      :read="readLiftSteps"
+      :write="writeLiftSteps"
+      :model-value="draft.rampUp"
+      @update:model-value="(rampUp) => change({ rampUp })"
     />
     <v-select
       label="Checks that do not count here"

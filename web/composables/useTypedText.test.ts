@@ -1,0 +1,72 @@
+import { readCount } from '@prompt-spark/core/whiteboard/amount';
+import { just, type Range } from '@prompt-spark/core/units';
+import { createApp, effectScope, nextTick, shallowRef, type EffectScope } from 'vue';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { useTypedText, type TypedText } from './useTypedText.ts';
+
+const count = shallowRef<Range>(just(8));
+const taken: Range[] = [];
+let scope: EffectScope;
+let field: TypedText;
+
+beforeEach(() => {
+  count.value = just(8);
+  taken.length = 0;
+  scope = effectScope();
+  const app = createApp({});
+  field = app.runWithContext(
+    () =>
+      scope.run(() =>
+        useTypedText({
+          value: () => count.value,
+          read: (text) => readCount(text, { least: 1 }),
+          write: ({ low, high }) => (low === high ? String(low) : `${String(low)}–${String(high)}`),
+          take: (range) => {
+            taken.push(range);
+            count.value = range;
+          },
+        }),
+      ) ?? expect.fail('There is no field.'),
+  );
+});
+afterEach(() => scope.stop());
+
+describe('a value that is typed', () => {
+  it('shows the value, and hands on what is typed over it', () => {
+    expect(field.text.value).toBe('8');
+    field.type('10-12');
+    expect(taken).toEqual([{ low: 10, high: 12 }]);
+  });
+
+  it('stays as it is typed until the typing is done', async () => {
+    field.type('10-12');
+    await nextTick();
+    expect(field.text.value).toBe('10-12');
+    field.settle();
+    expect(field.text.value).toBe('10–12');
+  });
+
+  it('keeps what cannot be read, says what was expected, and hands nothing on', async () => {
+    field.type('ten');
+    expect(field.problem.value).toContain('Expected a number');
+    expect(taken).toEqual([]);
+    // The same value told again, as whenever the sheet is drawn, takes no letter away.
+    count.value = just(8);
+    await nextTick();
+    field.settle();
+    expect(field.text.value).toBe('ten');
+    field.type('10');
+    expect(field.problem.value).toBe('');
+  });
+
+  it('is written anew where the value becomes another, as by an undo, and is then in order', async () => {
+    field.type('10');
+    await nextTick();
+    field.type('');
+    expect(field.problem.value).not.toBe('');
+    count.value = just(8);
+    await nextTick();
+    expect(field.text.value).toBe('8');
+    expect(field.problem.value).toBe('');
+  });
+});

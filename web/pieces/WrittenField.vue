@@ -3,7 +3,13 @@ import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { useTypedText } from '../composables/useTypedText.ts';
 
 /** Something typed as it would be written on the board: a tempo, percentages, the sets on the way up. */
-const { label, modelValue, read, write, placeholder = '' } = defineProps<{
+const {
+  label,
+  modelValue,
+  read,
+  write,
+  placeholder = '',
+} = defineProps<{
   label: string;
   modelValue: T;
   read: (text: string) => FieldReading<T>;

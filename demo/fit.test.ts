@@ -8,6 +8,7 @@ import { choicesOf } from '@prompt-spark/core/fit/choices';
 import { fitCurve, stepAt } from '@prompt-spark/core/fit/fitCurve';
 import type { FitContext } from '@prompt-spark/core/fit/fitContext';
 import { AS_PLANNED } from '@prompt-spark/core/fit/plan';
+import { refitRun } from '@prompt-spark/core/fit/refitRun';
 import { planValue } from '@prompt-spark/core/fit/value';
 import { placeAt } from '@prompt-spark/core/limits/place';
 import { Referee } from '@prompt-spark/core/testing/referee';
@@ -19,7 +20,9 @@ import { circuits, sites, type CircuitKey } from './saltmere.ts';
 
 const library = libraryOf(catalogue);
 
-describe.each(Object.keys(circuits) as CircuitKey[])('the demo circuit %s', (key) => {
+const keys = Object.keys(circuits) as CircuitKey[];
+
+function demoCircuit(key: CircuitKey) {
   const { circuit, problems } = readWhiteboard(circuits[key].text, library);
   const site = sites.find(({ name }) => name === circuits[key].site);
   if (!site || problems.length > 0) throw new Error('The demo circuit cannot be read.');
@@ -30,6 +33,11 @@ describe.each(Object.keys(circuits) as CircuitKey[])('the demo circuit %s', (key
     place: placeAt(site),
     ceilings: [],
   };
+  return { circuit, context };
+}
+
+describe.each(keys)('the demo circuit %s', (key) => {
+  const { circuit, context } = demoCircuit(key);
 
   const referee = new Referee();
   afterAll(() => referee.close());
@@ -52,4 +60,27 @@ describe.each(Object.keys(circuits) as CircuitKey[])('the demo circuit %s', (key
     }
     expect(compared).toBe(Math.floor(curve.planned / 30));
   }, 300_000);
+});
+
+describe('a run of a demo circuit that is late', () => {
+  it('ends within two seconds of when it is asked to, eleven times in twelve, and never after it', () => {
+    let [asked, near] = [0, 0];
+    for (const key of keys) {
+      const { circuit, context } = demoCircuit(key);
+      const { segments, total } = timeCircuit(circuit, context.setting);
+      for (let position = 5; position < total.plan - 60; position += 37) {
+        for (const share of [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9]) {
+          const left = Math.round((total.plan - position) * share);
+          const { segments: next, inTime } = refitRun(circuit, segments, position, left, context, PLAIN_RECIPE);
+          if (!inTime) continue;
+          const early = position + left - (next.at(-1)?.end ?? 0);
+          expect(early).toBeGreaterThanOrEqual(0);
+          asked += 1;
+          if (early <= 2) near += 1;
+        }
+      }
+    }
+    expect(asked).toBeGreaterThan(250);
+    expect(near / asked).toBeGreaterThan(11 / 12);
+  });
 });

@@ -9,7 +9,7 @@ import type { Kit } from '../drills/kit.ts';
 import type { Phase } from '../drills/phase.ts';
 import { TARGETS } from '../drills/target.ts';
 import { comesBefore } from '../review/precedence.ts';
-import { isRolling, isStaticHold, mainTarget } from '../review/kinds.ts';
+import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
 import type { Setting } from '../timeline/setting.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { just, type Seconds } from '../units.ts';

@@ -2,7 +2,7 @@ import { allSlots, slotsOf, type Block, type Slot } from '../circuit/circuit.ts'
 import type { MoveKey } from '../circuit/shortVersion.ts';
 import { amountWords } from '../dose/inWords.ts';
 import type { Drill } from '../drills/drill.ts';
-import { mainTarget } from '../review/kinds.ts';
+import { mainTarget } from '../drills/kinds.ts';
 import { countAt } from '../units.ts';
 import { builtCircuit } from './build.ts';
 import type { ChoiceSet } from './choice.ts';

@@ -5,12 +5,14 @@ import type { Phase } from '../drills/phase.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { AT_THE_START, stanceAfter } from '../timeline/stance.ts';
 import { momentAt } from '../timeline/moment.ts';
+import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Segment } from '../timeline/timeline.ts';
 import { just, type Seconds } from '../units.ts';
 import type { Done, FitContext } from './fitContext.ts';
 import { fitCurve, stepAt } from './fitCurve.ts';
 import { fittedBy } from './fitCircuit.ts';
 import type { Move } from './moves.ts';
+import { withSpareGiven } from './spare.ts';
 import { serves } from './worth.ts';
 
 /** A run with what is still to come fitted to the seconds left. */
@@ -33,7 +35,8 @@ export function turnKey({ slotId, round }: Pick<Segment, 'slotId' | 'round'>): s
 
 /**
  * Fits what is still to come of a run to the seconds left. The slot in progress stays as it is, the clock goes on, and what
- * has been done counts: raising done before, parts and targets served.
+ * has been done counts: raising done before, parts and targets served. Seconds that the best plan leaves over go back
+ * to what it cut, so that the run ends when it was asked to, as near as that can be.
  *
  * @param segments the run as it stands
  * @param position seconds from its start
@@ -68,9 +71,10 @@ export function refitRun(
   if (!step)
     return { segments: withoutRest(been), inTime: turnEnds - position <= left, moves: [], share: 1, slots: new Map() };
   const fitted = fittedBy(rest, ahead, Math.max(0, budget), recipe, step);
-  const fittedSlots = new Map(allSlots(fitted.circuit).map((slot) => [slot.id, slot]));
+  const circuitLeft = inTime ? withSpareGiven(fitted.circuit, rest, budget, ahead.setting) : fitted.circuit;
+  const fittedSlots = new Map(allSlots(circuitLeft).map((slot) => [slot.id, slot]));
   const slots = new Map<string, Slot>();
-  const coming = fitted.timeline.segments.map((segment) => {
+  const coming = timeCircuit(circuitLeft, ahead.setting).segments.map((segment) => {
     const back = backInRun(segment, now.segment, turnEnds);
     const slot = fittedSlots.get(segment.slotId);
     if (slot) slots.set(turnKey(back), { ...slot, id: back.slotId });

@@ -1,7 +1,7 @@
 import { gapsIn, missingPlanes } from '../coverage/coverageOf.ts';
 import type { Target } from '../drills/target.ts';
 import { TRADE, type Finding, type Rule } from './finding.ts';
-import { mainTarget } from './kinds.ts';
+import { mainTarget } from '../drills/kinds.ts';
 
 /** How often one target may be the main one before it is remarked on. Common practice, no source. */
 const THRICE = 3;

@@ -5,7 +5,7 @@ import { countAt, just, type Seconds } from '../units.ts';
 import type { Dose } from '../dose/dose.ts';
 import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
-import { isRolling, isStaticHold, mainTarget } from './kinds.ts';
+import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
 
 /** Seconds that one side is held or rolled, over sets and rounds. */
 function oneSide({ slot, rounds }: Placed): Seconds {

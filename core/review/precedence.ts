@@ -1,5 +1,5 @@
 import type { Drill } from '../drills/drill.ts';
-import { isMoving, isStaticHold } from './kinds.ts';
+import { isMoving, isStaticHold } from '../drills/kinds.ts';
 
 /** Pairs of the catalogue's drills where two legs come before one. Common practice, no source. */
 const PAIRS: readonly (readonly [two: string, one: string])[] = [

@@ -1,5 +1,5 @@
-import type { Drill } from '../drills/drill.ts';
-import { TARGETS, type Target } from '../drills/target.ts';
+import type { Drill } from './drill.ts';
+import { TARGETS, type Target } from './target.ts';
 
 /** Holding a muscle long without moving: an easy drill, mostly for length, dosed in seconds or holds. */
 export function isStaticHold({ effort, targets, usual }: Drill): boolean {

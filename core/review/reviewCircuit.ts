@@ -7,6 +7,9 @@ import { severityRank, type Finding, type ReviewContext } from './finding.ts';
 import { placedIn } from './placed.ts';
 import { withSafeFix } from './safeFix.ts';
 
+/** So many fixes are tried out before they are offered; whoever has more to mend begins with these. */
+const MOST_FIXES = 40;
+
 /**
  * Everything there is to say about a circuit, the gravest first. What its approach does without is left out, and no
  * fix is offered that would raise something worse than what it mends.
@@ -22,7 +25,13 @@ export function reviewCircuit(
   const findings = EVERY_RULE.flatMap((rule) => rule(reviewed)).filter(
     ({ rule }) => !context.approach.without.includes(rule),
   );
-  return findings
-    .map((finding) => withSafeFix(finding, circuit, context, findings))
-    .toSorted((one, other) => severityRank(one.severity) - severityRank(other.severity));
+  const told = findings.toSorted((one, other) => severityRank(one.severity) - severityRank(other.severity));
+  const offered = new Set(told.filter(({ fix }) => fix).slice(0, MOST_FIXES));
+  return told.map((finding) =>
+    offered.has(finding) ? withSafeFix(finding, circuit, context, findings) : withoutFix(finding),
+  );
+}
+
+function withoutFix({ fix: _fix, ...rest }: Finding): Finding {
+  return rest;
 }

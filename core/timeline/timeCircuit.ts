@@ -39,9 +39,10 @@ function walk(circuit: Circuit, setting: Setting, level: Level, show: (turn: Tur
   const floor = floorOf(circuit, setting);
   for (const block of circuit.blocks) {
     const turns = turnsOf(block, setting, level);
-    const stations = Math.max(0, ...turns.map((turn) => busySeconds(piecesOf(turn, stance, setting, level, floor))));
+    const busy = (turn: Turn): Seconds => busySeconds(piecesOf(turn, stance, setting, level, floor));
+    const longest = block.stations ? Math.max(0, ...turns.map(busy)) : 0;
     turns.forEach((turn, index) => {
-      const pieces = paddedTo(block.stations ? stations : 0, piecesOf(turn, stance, setting, level, floor));
+      const pieces = paddedTo(longest, piecesOf(turn, stance, setting, level, floor));
       for (const piece of pieces) if (piece.length > 0) show(turn, piece);
       const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
       if (roundEnds && block.roundRest > 0) show(turn, restPiece('round', block.roundRest, 1));

@@ -63,7 +63,6 @@ export const useSheetStore = defineStore('sheet', () => {
       timeline.value,
     );
   }
-  const findings = computed(() => findingsFor());
   const timeline = computed(() => timeCircuit(peopled.value, setting.value));
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
@@ -127,7 +126,6 @@ export const useSheetStore = defineStore('sheet', () => {
     begins,
     approach,
     session,
-    findings,
     findingsFor,
     timeline,
     site,

@@ -128,7 +128,7 @@ describe('the desk', () => {
   it('notes in the margin what cannot be read, with ways to write it, and how far the plan is over', async () => {
     const { sheet, desk } = await opened();
     desk.enterAll('in: 0:30\nraise\nrun 40s\ntall reech 8-10/side');
-    const notes = marginNotes(sheet.circuit, sheet.findings, useLibraryStore().library);
+    const notes = marginNotes(sheet.circuit, sheet.findingsFor(), useLibraryStore().library);
     expect(notes.map(({ severity, title }) => `${severity}: ${title}`).slice(0, 2)).toEqual([
       'warn: “tall reech 8-10/side” cannot be read',
       'stop: 0:13 over the 0:30 there is',

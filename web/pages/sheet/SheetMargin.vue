@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core';
 import { computed, onBeforeUnmount, ref, watchEffect } from 'vue';
-import { useCrewStore } from '../../stores/crew.ts';
+import { useFindings } from '../../composables/useFindings.ts';
 import { useEffortStore } from '../../stores/effort.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -30,9 +30,7 @@ function tap(tapped: Tab): void {
   last = tapped;
 }
 
-const crew = useCrewStore();
-/** The review with the people in it, where they are known. */
-const findings = computed(() => sheet.findingsFor(crew.own.length > 0 ? crew.tracks : undefined, crew.own.length));
+const findings = useFindings();
 const notes = computed(() => marginNotes(sheet.circuit, findings.value, library.library));
 </script>
 

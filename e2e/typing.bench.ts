@@ -32,23 +32,44 @@ async function desk(slots: number): Promise<void> {
   await board.click();
 }
 
+/** Opens the dose of the first row, with its repetitions ready to be typed over. */
+async function dose(slots: number): Promise<void> {
+  await desk(slots);
+  await page.locator('.row .what').first().click();
+  await page.locator('.editor').getByLabel('Reps', { exact: true }).focus();
+}
+
 /** One letter typed, until what it changes has been painted. */
-const letter = async (): Promise<void> => {
-  await page.evaluate(async () => {
+const letter = (text: string) => async (): Promise<void> => {
+  await page.evaluate(async (text) => {
     const input = document.activeElement;
     if (!(input instanceof HTMLInputElement)) throw new Error('Nothing is typed in.');
-    input.value = input.value.length > 12 ? 'g' : `${input.value}glute bridge 10`.slice(0, input.value.length + 1);
+    input.value = input.value.length < text.length ? text.slice(0, input.value.length + 1) : text.slice(0, 1);
     input.dispatchEvent(new InputEvent('input', { bubbles: true }));
     await new Promise<void>((done) => {
       const { port1, port2 } = new MessageChannel();
       port1.onmessage = () => done();
       requestAnimationFrame(() => port2.postMessage(null));
     });
-  });
+  }, text);
 };
 
 describe('a letter on the whiteboard line, from typing to repaint', () => {
   for (const slots of [10, 100]) {
-    bench(`${String(slots)} slots on the sheet`, letter, { time: 4000, warmupTime: 1000, setup: () => desk(slots) });
+    bench(`${String(slots)} slots on the sheet`, letter('glute bridge 10'), {
+      time: 4000,
+      warmupTime: 1000,
+      setup: () => desk(slots),
+    });
+  }
+});
+
+describe('a figure in a dose, which changes the circuit, from typing to repaint', () => {
+  for (const slots of [10, 100]) {
+    bench(`${String(slots)} slots on the sheet`, letter('12'), {
+      time: 4000,
+      warmupTime: 1000,
+      setup: () => dose(slots),
+    });
   }
 });

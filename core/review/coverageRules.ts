@@ -8,7 +8,12 @@ const THRICE = 3;
 /** A circuit of fewer slots cannot be asked for every plane. Common practice, no source. */
 const SLOTS_FOR_PLANES = 4;
 
-const said = (target: Target): string => target.replace(' · ', ' ').replace(/^system /, '');
+/** A target in a sentence: "hip flexor length", "pulse", "hinge pattern". */
+const said = (target: Target): string =>
+  target
+    .replace(' · ', ' ')
+    .replace(/^system /, '')
+    .replace(/^pattern (.*)$/, '$1 pattern');
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The same target three times while another the session needs has none. */

@@ -159,7 +159,7 @@ export const tooFewThings: GraveRule = ({ circuit: { people }, placed, kitCounts
         rule: 'too-few-things',
         severity: 'warn',
         slotIds: users.map(({ slot }) => slot.id),
-        title: `${people} people, ${there === 0 ? 'no' : there} ${plural(item, there)}`,
+        title: `${people === 1 ? 'One person' : `${people} people`}, ${there === 0 ? 'no' : there} ${plural(item, there)}`,
         words: `Take turns, run stations, or take a rung without ${plural(item, 2)}: ${names.join(', ')}.`,
         source: TRADE,
       },

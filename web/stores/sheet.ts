@@ -64,6 +64,8 @@ export const useSheetStore = defineStore('sheet', () => {
     );
   }
   const timeline = computed(() => timeCircuit(peopled.value, setting.value));
+  /** What each slot takes, by its id. */
+  const slotTimes = computed(() => new Map(timeline.value.slots.map((time) => [time.slotId, time])));
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
 
@@ -128,6 +130,7 @@ export const useSheetStore = defineStore('sheet', () => {
     session,
     findingsFor,
     timeline,
+    slotTimes,
     site,
     group,
     saving,

@@ -169,7 +169,7 @@ header {
   display: flex;
   align-items: center;
   gap: 0.6rem;
-  padding-left: var(--margin);
+  padding: 0 0 0.25rem var(--margin);
 }
 .block-grip {
   margin-left: -1.75rem;

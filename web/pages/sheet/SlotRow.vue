@@ -2,7 +2,6 @@
 import { mdiDragVertical, mdiPinOutline } from '@mdi/js';
 import type { Slot } from '@prompt-spark/core';
 import { floorOf } from '@prompt-spark/core/timeline/setting';
-import { timeOfDay } from '@prompt-spark/core/circuit/wallClock';
 import { computed } from 'vue';
 import { clock } from '../../pieces/clock.ts';
 import { doseWords } from '@prompt-spark/core/dose/inWords';
@@ -12,6 +11,7 @@ import { useSheetStore } from '../../stores/sheet.ts';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { TRACK_WORDS, trackWords } from '../../pieces/trackWords.ts';
 import DoseEditor from './DoseEditor.vue';
+import SlotClock from './SlotClock.vue';
 
 /** A slot on the sheet. Its height follows its seconds; the hatched part of its edge is hidden time. */
 const { slotLine } = defineProps<{ slotLine: Slot }>();
@@ -20,7 +20,8 @@ const desk = useDeskStore();
 const library = useLibraryStore();
 
 const drill = computed(() => library.drillOf(slotLine.drillId));
-const time = computed(() => sheet.timeline.slots.find(({ slotId }) => slotId === slotLine.id));
+const work = computed(() => sheet.slotTimes.get(slotLine.id)?.work ?? 0);
+const hidden = computed(() => sheet.slotTimes.get(slotLine.id)?.hidden ?? 0);
 const selected = computed(() => desk.selectedId === slotLine.id);
 const picked = computed(() => desk.acted.size > 1 && desk.acted.has(slotLine.id));
 const open = computed(() => desk.openId === slotLine.id);
@@ -29,15 +30,14 @@ const words = computed(() =>
     ? doseWords(slotLine, drill.value, { plates: sheet.site?.plates, floor: floorOf(sheet.circuit, sheet.setting) })
     : 'This drill is not in the library any more',
 );
-const wall = computed(() =>
-  time.value && sheet.begins !== undefined ? timeOfDay(sheet.begins + time.value.start) : '',
-);
-const whole = computed(() => (time.value ? time.value.work + time.value.hidden : 0));
-const shape = computed(() => ({
-  minHeight: `${Math.round(Math.min(116, 52 + Math.max(0, whole.value - 30) * 0.45))}px`,
-  '--hidden': whole.value ? `${Math.round(((time.value?.hidden ?? 0) / whole.value) * 100)}%` : '0%',
-  '--effort': `${(drill.value?.effort ?? 0) * 10}%`,
-}));
+const shape = computed(() => {
+  const whole = work.value + hidden.value;
+  return {
+    minHeight: `${Math.round(Math.min(116, 52 + Math.max(0, whole - 30) * 0.45))}px`,
+    '--hidden': whole ? `${Math.round((hidden.value / whole) * 100)}%` : '0%',
+    '--effort': `${(drill.value?.effort ?? 0) * 10}%`,
+  };
+});
 
 /** A click selects; with Shift it picks every row up to this one, with Ctrl this one more. */
 function choose(event: MouseEvent): void {
@@ -54,9 +54,7 @@ function press(event: MouseEvent): void {
 
 <template>
   <li class="line" :data-line="slotLine.id" :tabindex="selected ? 0 : -1" :aria-current="selected" @click="choose">
-    <span class="clock at"
-      >{{ time ? clock(time.start) : '–' }}<span v-if="wall" class="wall">{{ wall }}</span></span
-    >
+    <SlotClock :slot-id="slotLine.id" />
     <div :class="['row', { selected, picked }]" :style="shape">
       <span class="edge" aria-hidden="true"><span class="hatch" /></span>
       <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
@@ -84,8 +82,8 @@ function press(event: MouseEvent): void {
         </span>
       </span>
       <span class="time">
-        <span class="clock">{{ clock(time?.work ?? 0) }}</span>
-        <span class="soft small">+{{ Math.round(time?.hidden ?? 0) }}</span>
+        <span class="clock">{{ clock(work) }}</span>
+        <span class="soft small">+{{ Math.round(hidden) }}</span>
       </span>
     </div>
     <DoseEditor v-if="open && drill" class="editor" :slot-line="slotLine" :drill="drill" />
@@ -97,21 +95,15 @@ function press(event: MouseEvent): void {
   display: grid;
   grid-template-columns: 3.4rem minmax(0, 1fr);
   column-gap: 0.85rem;
+  /* Rows out of sight are neither laid out nor painted (npm run bench); what is painted of a row stays within it, so
+     there is room for its outline. */
+  content-visibility: auto;
+  contain-intrinsic-height: auto 66px;
+  margin: -6px;
+  padding: 6px;
 }
 .line:focus-visible {
   outline: none;
-}
-.at {
-  padding-top: 0.95rem;
-  text-align: right;
-  font-weight: 500;
-  font-size: 0.9375rem;
-  color: var(--soft);
-}
-.wall {
-  display: block;
-  font-size: var(--size-small);
-  font-weight: 400;
 }
 .row {
   display: flex;
@@ -207,9 +199,6 @@ function press(event: MouseEvent): void {
   .line {
     grid-template-columns: 2.3rem minmax(0, 1fr);
     column-gap: 0.8rem;
-  }
-  .at {
-    font-size: var(--size-small);
   }
   .row {
     position: relative;

@@ -82,6 +82,8 @@ export class CircuitKeeper {
     const left = this.keep.get(this.id);
     if (!left) return undefined;
     this.unsent = left;
+    // What is typed on top of it builds on the version that it was made on, not on what stands on the server since.
+    this.version = left.version;
     this.inDoubt = this.doubts.get(this.id);
     if (left.version === record.version || this.inDoubt) this.sendAfter(0);
     else this.parts.tellState({ kind: 'conflict', theirs: record });

@@ -109,7 +109,7 @@ describe('whatever happens to the network and the page', () => {
       }),
       { numRuns: 200 },
     );
-  }, 60_000);
+  });
 
   it('what was saved elsewhere is never overwritten unasked, and what was typed stays in the browser until it is settled', async () => {
     await fc.assert(
@@ -122,7 +122,8 @@ describe('whatever happens to the network and the page', () => {
         if (bench.state === 'conflict') expect(bench.kept.get(BENCH_ID)?.circuit.title).toBe(page.typed);
         else expect(bench.kept.size).toBe(0);
       }),
-      { numRuns: 200 },
+      // A page that finds its changes left over beside somebody else's save, and is typed in before that is settled.
+      { numRuns: 200, examples: [[['save elsewhere', 'type', 'reload', 'type', 'wait']]] },
     );
-  }, 60_000);
+  });
 });

@@ -1,20 +1,27 @@
 import { TRACK_NAMES, type Block, type Circuit, type Line, type UnreadLine } from '@prompt-spark/core/circuit/circuit';
 import {
   LEAST_REP_SECONDS,
+  MOST_BLOCKS,
   MOST_COUNT,
+  MOST_CUE,
   MOST_GRADE,
   MOST_LIFT_STEPS,
+  MOST_LINES,
   MOST_LOAD,
   MOST_METRES,
   MOST_PERCENT,
   MOST_POSITIONS,
+  MOST_PURPOSE,
   MOST_REP_SECONDS,
   MOST_ROUNDS,
   MOST_SECONDS,
   MOST_SETS,
   MOST_SPEED,
   MOST_STEPS,
+  MOST_TAG,
   MOST_TAGS,
+  MOST_TITLE,
+  MOST_UNREAD,
   MOST_VERSIONS,
 } from '@prompt-spark/core/circuit/bounds';
 import { LENGTH_UNITS, SPEED_UNITS } from '@prompt-spark/core/dose/distance';
@@ -123,7 +130,11 @@ export const doseSchema = Joi.alternatives<Dose>()
 /** Ids inside a circuit need only be unique within it. */
 const innerId = Joi.string().min(1).max(64).required();
 
-const unreadLine = Joi.object<UnreadLine>({ kind: Joi.valid('unread').required(), id: innerId, text: line(500) });
+const unreadLine = Joi.object<UnreadLine>({
+  kind: Joi.valid('unread').required(),
+  id: innerId,
+  text: line(MOST_UNREAD),
+});
 
 const anyLine = Joi.alternatives<Line>().conditional('.kind', {
   switch: [{ is: 'unread', then: unreadLine }],
@@ -142,7 +153,7 @@ const anyLine = Joi.alternatives<Line>().conditional('.kind', {
     rest: seconds(0, MOST_SECONDS),
     pinned: Joi.boolean().required(),
     optional: Joi.boolean().required(),
-    cue: line(200),
+    cue: line(MOST_CUE),
     tracks: Joi.array()
       .items(Joi.object({ track: Joi.valid(...TRACK_NAMES).required(), drillId: innerId, variantId: innerId }))
       .max(TRACK_NAMES.length)
@@ -156,19 +167,19 @@ const block = Joi.object<Block>({
   rounds: range(whole(1, MOST_ROUNDS)),
   roundRest: seconds(0, MOST_SECONDS),
   stations: Joi.boolean().default(false),
-  lines: Joi.array().items(anyLine).max(200).required(),
+  lines: Joi.array().items(anyLine).max(MOST_LINES).required(),
 });
 
 /** A circuit as it is sent and stored. */
 export const circuitSchema = Joi.object<Circuit>({
-  title: name(),
-  purpose: line(120),
+  title: name(MOST_TITLE),
+  purpose: line(MOST_PURPOSE),
   tags: Joi.array()
     .items(
       Joi.string()
         .trim()
         .lowercase()
-        .max(40)
+        .max(MOST_TAG)
         .pattern(/^[^,\r\n]+$/),
     )
     .unique()
@@ -186,8 +197,8 @@ export const circuitSchema = Joi.object<Circuit>({
   slowToFloor: Joi.boolean().default(false),
   namesOnly: Joi.boolean().default(false),
   versions: Joi.array().items(shortVersion.optional()).max(MOST_VERSIONS).default([]),
-  unread: Joi.array().items(unreadLine).max(200).required(),
-  blocks: Joi.array().items(block).max(40).required(),
+  unread: Joi.array().items(unreadLine).max(MOST_LINES).required(),
+  blocks: Joi.array().items(block).max(MOST_BLOCKS).required(),
 }).required();
 
 /** A circuit as a coach sends it for keeping. */

@@ -1,4 +1,6 @@
 import { anyCircuit } from '@prompt-spark/core/testing/arbitrary';
+import { testLibrary } from '@prompt-spark/core/testing/drills';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import fc from 'fast-check';
 import Joi from 'joi';
 import { describe, expect, it } from 'vitest';
@@ -20,6 +22,37 @@ describe('the circuit schema', () => {
       fc.property(anyCircuit, (circuit) => {
         expect(check(circuitSchema, JSON.parse(JSON.stringify(circuit)))).toEqual({ ok: true, value: circuit });
       }),
+    );
+  });
+
+  it('takes whatever was read from a board, however it was written: what was typed can always be kept', () => {
+    const bits = [
+      'tall reach',
+      'raise',
+      'mobilise 2 rounds',
+      '8/side',
+      '30s',
+      '"',
+      '# ',
+      'for:',
+      'tags:',
+      'a,b,',
+      '\0',
+      '½',
+    ];
+    const long = fc
+      .tuple(fc.constantFrom('x', 'wobble ', '\ud800', '"'), fc.nat(1500))
+      .map(([text, times]) => text.repeat(times));
+    const line = fc.array(fc.oneof(fc.constantFrom(...bits), fc.string({ unit: 'binary', maxLength: 6 }), long), {
+      maxLength: 5,
+    });
+    fc.assert(
+      fc.property(fc.array(line, { maxLength: 12 }), (lines) => {
+        const { circuit } = readWhiteboard(lines.map((parts) => parts.join(' ')).join('\n'), testLibrary);
+        const checked = check(circuitSchema, JSON.parse(JSON.stringify(circuit)));
+        expect(checked.ok ? [] : checked.errors).toEqual([]);
+      }),
+      { numRuns: 2_000 },
     );
   });
 

@@ -19,3 +19,13 @@ export const LEAST_REP_SECONDS = 0.5;
 export const MOST_VERSIONS = 8;
 /** Changes refused in one of them. */
 export const MOST_REFUSED = 200;
+/** Letters in a circuit's texts. */
+export const MOST_TITLE = 120;
+export const MOST_PURPOSE = 120;
+export const MOST_TAG = 40;
+export const MOST_CUE = 200;
+/** Of a line that could not be read; a longer one is kept as several. */
+export const MOST_UNREAD = 500;
+/** Rows in one circuit, and blocks. */
+export const MOST_LINES = 1000;
+export const MOST_BLOCKS = 100;

@@ -1,5 +1,3 @@
-import { MOST_TAGS } from './bounds.ts';
-
 /** The tags in a line with commas between: small letters, each once. */
 export function readTags(line: string): readonly string[] {
   const tags = line
@@ -7,5 +5,5 @@ export function readTags(line: string): readonly string[] {
     .split(',')
     .map((tag) => tag.trim().replaceAll(/\s+/g, ' '))
     .filter((tag) => tag !== '');
-  return [...new Set(tags)].slice(0, MOST_TAGS);
+  return [...new Set(tags)];
 }

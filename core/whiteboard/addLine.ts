@@ -1,9 +1,9 @@
-import type { Circuit, UnreadLine } from '../circuit/circuit.ts';
+import type { Circuit, Line } from '../circuit/circuit.ts';
 import { placeAfter, type Cursor } from '../circuit/cursor.ts';
 import { insertBlock, insertLines, newBlock } from '../circuit/edit.ts';
-import type { Line } from '../circuit/circuit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import type { ReadLine } from './reading.ts';
+import { unreadLines } from './unreadLines.ts';
 
 /** A circuit with a line added, and where the next one goes. */
 export interface Added {
@@ -57,21 +57,23 @@ export function addReadLine(
     }
     case 'slot': {
       const phase = library.byId.get(read.slot.drillId)?.phases[0] ?? 'mobilise';
-      return addLine(circuit, cursor, read.slot, () => newBlock(newId(), phase));
+      return addLines(circuit, cursor, [read.slot], () => newBlock(newId(), phase));
     }
     case 'problem': {
-      const unread: UnreadLine = { kind: 'unread', id: newId(), text: read.problem.text };
-      return addLine(circuit, cursor, unread, () => newBlock(newId(), 'mobilise'));
+      return addLines(circuit, cursor, unreadLines(read.problem.text, newId), () => newBlock(newId(), 'mobilise'));
     }
   }
 }
 
-function addLine(circuit: Circuit, cursor: Cursor, line: Line, openBlock: () => ReturnType<typeof newBlock>): Added {
+function addLines(
+  circuit: Circuit,
+  cursor: Cursor,
+  lines: readonly Line[],
+  openBlock: () => ReturnType<typeof newBlock>,
+): Added {
+  const lineId = lines.at(-1)?.id ?? '';
   const place = placeAfter(circuit, cursor);
-  if (place) {
-    const added = insertLines(circuit, place, [line]);
-    return { circuit: added, cursor: { blockId: place.blockId, lineId: line.id } };
-  }
-  const block = { ...openBlock(), lines: [line] };
-  return { circuit: insertBlock(circuit, block), cursor: { blockId: block.id, lineId: line.id } };
+  if (place) return { circuit: insertLines(circuit, place, lines), cursor: { blockId: place.blockId, lineId } };
+  const block = { ...openBlock(), lines };
+  return { circuit: insertBlock(circuit, block), cursor: { blockId: block.id, lineId } };
 }

@@ -1,4 +1,4 @@
-import { MOST_POSITIONS, MOST_SETS } from '../circuit/bounds.ts';
+import { MOST_CUE, MOST_POSITIONS, MOST_SETS } from '../circuit/bounds.ts';
 import { takesExtra, type Dose, type Tempo } from '../dose/dose.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
@@ -50,7 +50,9 @@ function readCue(scanner: Scanner, words: DoseWords): boolean {
   const { column } = scanner;
   const cue = scanner.take('"((?:[^"]|"")*)"');
   if (!cue) return false;
-  set(words, 'cue', (cue[0] ?? '').replaceAll('""', '"'), column);
+  const text = (cue[0] ?? '').replaceAll('""', '"');
+  if (text.length > MOST_CUE) throw new Unreadable(column, `a cue of at most ${MOST_CUE} letters`);
+  set(words, 'cue', text, column);
   return true;
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readCount, readDuration } from './amount.ts';
 import { readPercents, readStep } from './distanceReader.ts';
+import { readTagField } from './headingReader.ts';
 import { readLiftSteps } from './liftReader.ts';
 import { readTempo } from './tempo.ts';
 
@@ -95,4 +96,17 @@ describe('a field for the sets on the way up', () => {
     'refuses "%s"',
     (text) => expect(readLiftSteps(text).ok).toBe(false),
   );
+});
+
+describe('a field for tags', () => {
+  it.each([
+    ['Morning, no  kit,', ['morning', 'no kit']],
+    ['rain, rain', ['rain']],
+    ['', []],
+  ])('reads "%s"', (text, tags) => expect(readTagField(text)).toEqual({ ok: true, value: tags }));
+
+  it('refuses a tag that is too long, and too many', () => {
+    expect(readTagField('x'.repeat(41)).ok).toBe(false);
+    expect(readTagField(Array.from({ length: 21 }, (_, at) => String(at)).join())).toMatchObject({ ok: false });
+  });
 });

@@ -1,15 +1,20 @@
 import type { Approach } from '../approach/approach.ts';
+import { MOST_PURPOSE, MOST_TAG, MOST_TAGS, MOST_TITLE } from '../circuit/bounds.ts';
 import { readTags } from '../circuit/tags.ts';
 import { minuteOfDay } from '../circuit/wallClock.ts';
 import { plainName } from '../drills/library.ts';
 import type { Seconds } from '../units.ts';
+import { readField, type FieldReading } from './field.ts';
 import { Unreadable } from './problem.ts';
 import type { ReadLine } from './reading.ts';
 import { DURATION, durationRange, Scanner } from './scanner.ts';
 
 /** Reads a heading, such as "in: 8:00"; undefined where a line is none. Throws Unreadable where its value does not fit. */
 export function readHeading(text: string, approaches: readonly Approach[]): ReadLine | undefined {
-  if (text.startsWith('#')) return { kind: 'title', title: text.slice(1).trim() };
+  if (text.startsWith('#')) {
+    const title = text.slice(1).trim();
+    return { kind: 'title', title: upTo(MOST_TITLE, title, 2, 'a title') };
+  }
   const heading = /^(for|tags|approach|in|start|end|people|lanes|with)\s*:\s*/i.exec(text);
   if (!heading) return undefined;
   const column = heading[0].length + 1;
@@ -17,9 +22,9 @@ export function readHeading(text: string, approaches: readonly Approach[]): Read
   const name = heading[1]?.toLowerCase();
   switch (name) {
     case 'for':
-      return { kind: 'purpose', purpose: value };
+      return { kind: 'purpose', purpose: upTo(MOST_PURPOSE, value, column, 'a main session') };
     case 'tags':
-      return { kind: 'tags', tags: readTags(value) };
+      return { kind: 'tags', tags: readTagList(value, column) };
     case 'approach':
       return { kind: 'approach', approach: readApproach(value, column, approaches) };
     case 'in':
@@ -37,6 +42,22 @@ export function readHeading(text: string, approaches: readonly Approach[]): Read
     default:
       return { kind: 'lanes', lanes: readWhole(value, column) };
   }
+}
+
+function upTo(most: number, text: string, column: number, what: string): string {
+  if (text.length > most) throw new Unreadable(column, `${what} of at most ${most} letters`);
+  return text;
+}
+
+function readTagList(value: string, column: number): readonly string[] {
+  const tags = readTags(value);
+  if (tags.length > MOST_TAGS) throw new Unreadable(column, `at most ${MOST_TAGS} tags`);
+  return tags.map((tag) => upTo(MOST_TAG, tag, column, 'tags'));
+}
+
+/** Reads tags from a field of their own: "morning, no kit"; none where it is empty. */
+export function readTagField(text: string): FieldReading<readonly string[]> {
+  return readField(text, (scanner) => readTagList(scanner.take('(.*)')?.[0] ?? '', 1), 'tags with commas between');
 }
 
 function readApproach(value: string, column: number, approaches: readonly Approach[]): string {

@@ -21,12 +21,13 @@ import { COUNT, countRange, DURATION, durationRange, Scanner } from './scanner.t
  * @param lineNumber the line's number in the text it comes from, for the problem
  */
 export function readLine(
-  line: string,
+  typed: string,
   library: DrillLibrary,
   id: string,
   lineNumber = 1,
   approaches: readonly Approach[] = APPROACHES,
 ): ReadLine {
+  const line = wellFormed(typed);
   const text = line.trim();
   if (text === '') return { kind: 'blank' };
   try {
@@ -38,6 +39,9 @@ export function readLine(
     return { kind: 'problem', problem: { line: lineNumber, column: column + indent, text, expected, nearest } };
   }
 }
+
+/** Half a letter and the letter zero, as a file that is no text holds them, cannot be kept anywhere: each is shown as �. */
+export const wellFormed = (text: string): string => text.replaceAll(/\0|\p{Surrogate}/gu, '\uFFFD');
 
 const PHASE_NAME = `(${PHASES.join('|')})(?![\\w-])`;
 

@@ -3,9 +3,10 @@ import { APPROACHES } from '../approach/approaches.ts';
 import { emptyCircuit, type Block, type Circuit, type Line, type UnreadLine } from '../circuit/circuit.ts';
 import { newBlock } from '../circuit/edit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
-import { readLine } from './lineReader.ts';
+import { readLine, wellFormed } from './lineReader.ts';
 import type { ReadLine } from './reading.ts';
 import type { Problem } from './problem.ts';
+import { unreadLines } from './unreadLines.ts';
 
 /** A circuit read from whiteboard text, with what could not be read. */
 export interface WhiteboardReading {
@@ -26,7 +27,8 @@ export function readWhiteboard(
   approaches: readonly Approach[] = APPROACHES,
 ): WhiteboardReading {
   const draft = new Draft(untitled);
-  text.split(/\r\n|\r|\n/).forEach((line, index) => {
+  const lines = wellFormed(text).split(/\r\n|\r|\n/);
+  lines.forEach((line, index) => {
     const number = index + 1;
     draft.add(readLine(line, library, `line-${number}`, number, approaches), line, number, library);
   });
@@ -111,8 +113,8 @@ class Draft {
 
   private keep(problem: Problem, number: number): void {
     this.problems.push(problem);
-    const kept: UnreadLine = { kind: 'unread', id: `line-${number}`, text: problem.text };
-    (this.blocks.at(-1)?.lines ?? this.unread).push(kept);
+    const kept = unreadLines(problem.text, (part) => (part === 0 ? `line-${number}` : `line-${number}-${part + 1}`));
+    (this.blocks.at(-1)?.lines ?? this.unread).push(...kept);
   }
 
   private open(block: Block): { block: Block; lines: Line[] } {

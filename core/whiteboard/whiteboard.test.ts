@@ -211,6 +211,28 @@ describe('a whole whiteboard', () => {
     );
   }, 60_000);
 
+  it.each([
+    [`# ${'long '.repeat(40)}`, 'a title of at most 120 letters'],
+    [`for: ${'long '.repeat(40)}`, 'a main session of at most 120 letters'],
+    [`tags: ${'x'.repeat(41)}`, 'tags of at most 40 letters'],
+    [`tags: ${Array.from({ length: 21 }, (_, at) => `t${String(at)}`).join(',')}`, 'at most 20 tags'],
+    [`tall reach 8 "${'x'.repeat(201)}"`, 'a cue of at most 200 letters'],
+  ])('says where a text is too long to be kept', (line, expected) => {
+    expect(readWhiteboard(line, testLibrary).problems).toMatchObject([{ expected }]);
+  });
+
+  it('keeps every letter of a line too long to be one, as several', () => {
+    const text = Array.from({ length: 300 }, (_, at) => `word${String(at)}`).join(' ');
+    const { circuit } = readWhiteboard(`raise\n${text}\ntall reach 8`, testLibrary);
+    const [block] = circuit.blocks;
+    expect(block?.lines.map((line) => (line.kind === 'unread' ? line.text : '')).join('')).toBe(text);
+    expect(new Set(block?.lines.map(({ id }) => id)).size).toBe(block?.lines.length);
+  });
+
+  it('shows what is no letter at all as such, in place of it', () => {
+    expect(readWhiteboard('wobble\0 \ud800 30s', testLibrary).problems).toMatchObject([{ text: 'wobble� � 30s' }]);
+  });
+
   it('writes the way a coach would', () => {
     const lines = [
       'rope turn 60s rest 10s',

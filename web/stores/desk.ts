@@ -1,4 +1,5 @@
 import type { Problem } from '@prompt-spark/core';
+import { MOST_BLOCKS, MOST_LINES } from '@prompt-spark/core/circuit/bounds';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
 import { lineIds, neighbourOf, type Cursor } from '@prompt-spark/core/circuit/cursor';
 import {
@@ -120,10 +121,19 @@ export const useDeskStore = defineStore('desk', () => {
     return undefined;
   }
 
-  /** Enters many lines as one change. Lines that cannot be read go in as they are written. */
-  function enterAll(text: string): void {
+  /**
+   * Enters many lines as one change. Lines that cannot be read go in as they are written. More than a circuit can hold
+   * are not entered at all: what is wrong is given back.
+   */
+  function enterAll(text: string): string | undefined {
     const start: Added = { circuit: sheet.circuit, cursor: cursor.value };
-    place(text.split(/\r\n|\r|\n/).reduce((so, line) => added(so, read(line)), start));
+    const entered = text.split(/\r\n|\r|\n/).reduce((so, line) => added(so, read(line)), start);
+    const { blocks } = entered.circuit;
+    if (blocks.length > MOST_BLOCKS || lineIds(entered.circuit).length > MOST_LINES) {
+      return `That is more than one circuit: expected at most ${MOST_LINES} lines in ${MOST_BLOCKS} blocks.`;
+    }
+    place(entered);
+    return undefined;
   }
 
   /** Puts a drill in with its usual dose, after the cursor. */

@@ -65,6 +65,13 @@ describe('the desk', () => {
     expect(rows(sheet)[0]).toEqual(['raise', 'run', 'tall-reach']);
   });
 
+  it('takes in nothing of a board that is more than a circuit can hold, and says so', async () => {
+    const { sheet, desk } = await opened();
+    expect(desk.enterAll(`raise\n${'run 20s\n'.repeat(1001)}`)).toContain('at most 1000 lines');
+    expect(desk.enterAll('raise\nmobilise\n'.repeat(51))).toContain('100 blocks');
+    expect(sheet.circuit.blocks).toEqual([]);
+  });
+
   it('walks, carries, doubles and takes out rows, and stands on the next', async () => {
     const { sheet, desk } = await opened();
     desk.enterAll('raise\nrun 20s\ntall reach 8\nmobilise\nlean 10s');

@@ -60,8 +60,7 @@ async function takeFile(event: DragEvent): Promise<void> {
     trouble.value = `“${file.name}” is no text file of a circuit: expected a .txt up to 100 kB.`;
     return;
   }
-  trouble.value = '';
-  desk.enterAll(await file.text());
+  trouble.value = desk.enterAll(await file.text()) ?? '';
 }
 
 useSheetKeys({

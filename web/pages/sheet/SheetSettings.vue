@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { readTags } from '@prompt-spark/core/circuit/tags';
-import { computed, ref, watch } from 'vue';
+import { readTagField } from '@prompt-spark/core/whiteboard/headingReader';
+import { computed } from 'vue';
 import ClockField from './ClockField.vue';
 import TextAmount from '../../pieces/TextAmount.vue';
+import WrittenField from '../../pieces/WrittenField.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useStandardsStore } from '../../stores/standards.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -29,18 +30,7 @@ const approaches = computed(() => [
 const approachId = computed(() =>
   sheet.circuit.approach === standards.approaches[0]?.id ? '' : sheet.circuit.approach,
 );
-/** Kept as it is typed: a comma at the end is the beginning of a tag. */
-const tagLine = ref(sheet.circuit.tags.join(', '));
-watch(
-  () => sheet.circuit.tags,
-  (tags) => {
-    if (readTags(tagLine.value).join() !== tags.join()) tagLine.value = tags.join(', ');
-  },
-);
-function setTags(line: string): void {
-  tagLine.value = line;
-  sheet.changeCircuit((circuit) => ({ ...circuit, tags: readTags(line) }), 'tags');
-}
+const writeTags = (tags: readonly string[]) => tags.join(', ');
 const noneAsNull = (id: string) => (id === '' ? null : id);
 
 function setAvailable({ high }: { high: number }): void {
@@ -90,12 +80,13 @@ function setPeople({ high }: { high: number }): void {
         (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
       "
     />
-    <v-text-field
+    <WrittenField
       label="Tags"
       placeholder="morning, no kit"
-      maxlength="200"
-      :model-value="tagLine"
-      @update:model-value="setTags"
+      :read="readTagField"
+      :write="writeTags"
+      :model-value="sheet.circuit.tags"
+      @update:model-value="(tags) => sheet.changeCircuit((circuit) => ({ ...circuit, tags }), 'tags')"
     />
     <ClockField
       :clock="sheet.circuit.clock"

@@ -16,6 +16,8 @@ const desk = useDeskStore();
 const library = useLibraryStore();
 const text = ref('');
 const picked = ref(-1);
+/** What kept a pasted board from being entered. */
+const trouble = ref('');
 
 const names = computed(() => nameSuggestions(text.value, library.library));
 const preview = computed(() => (text.value.trim() === '' ? undefined : desk.preview(text.value)));
@@ -27,7 +29,7 @@ const where = computed(() => {
 });
 const hint = computed(() => {
   const now = preview.value;
-  if (!now) return `goes ${where.value}`;
+  if (!now) return trouble.value || `goes ${where.value}`;
   switch (now.read.kind) {
     case 'problem':
       return `expected ${now.read.problem.expected}`;
@@ -78,7 +80,7 @@ function paste(event: ClipboardEvent): void {
   const pasted = event.clipboardData?.getData('text/plain') ?? '';
   if (!/[\r\n]/.test(pasted.trim())) return;
   event.preventDefault();
-  desk.enterAll(pasted);
+  trouble.value = desk.enterAll(pasted) ?? '';
 }
 </script>
 
@@ -118,7 +120,10 @@ function paste(event: ClipboardEvent): void {
       :aria-expanded="names.length > 0"
       :aria-activedescendant="picked >= 0 ? `whiteboard-name-${picked}` : undefined"
       placeholder="type it as you would write it on the board"
-      @input="picked = -1"
+      @input="
+        picked = -1;
+        trouble = '';
+      "
       @keydown.up.prevent="move(-1)"
       @keydown.down.prevent="move(1)"
       @keydown.tab="tab"

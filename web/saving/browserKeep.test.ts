@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { describe, expect, it } from 'vitest';
-import { memoryStorage } from '../testing/fakeBrowser.ts';
+import { fullStorage, memoryStorage } from '../testing/fakeBrowser.ts';
 import { browserKeep } from './browserKeep.ts';
 
 const schema = Joi.object<{ readonly size: number }>({ size: Joi.number().required() }).required();
@@ -28,5 +28,12 @@ describe('a drawer in the browser’s storage', () => {
     storage.setItem('prompt-spark one c', 'not JSON');
     expect(one.all().map(([id]) => id)).toEqual(['a']);
     expect(storage.getItem('prompt-spark one c')).toBe('not JSON');
+  });
+
+  it('says where the browser has no room left, and stays usable', () => {
+    const keep = browserKeep('box', schema, fullStorage());
+    expect(keep.put('a', { size: 1 })).toBe(false);
+    expect(keep.get('a')).toBeUndefined();
+    expect(keep.all()).toEqual([]);
   });
 });

@@ -3,7 +3,8 @@ import type Joi from 'joi';
 
 /** A drawer in this browser's storage for things that the server has not got yet. */
 export interface BrowserKeep<T> {
-  put(id: string, value: T): void;
+  /** Puts something in. Gives whether it is kept: a browser's storage may be full, or shut. */
+  put(id: string, value: T): boolean;
   get(id: string): T | undefined;
   drop(id: string): void;
   /** Everything in the drawer, with its id. */
@@ -22,7 +23,15 @@ export function browserKeep<T>(drawer: string, schema: Joi.Schema<T>, storage: S
   }
 
   return {
-    put: (id, value) => storage.setItem(prefix + id, JSON.stringify(value)),
+    put: (id, value) => {
+      try {
+        storage.setItem(prefix + id, JSON.stringify(value));
+        return true;
+      } catch (error) {
+        if (error instanceof DOMException) return false;
+        throw error;
+      }
+    },
     get: (id) => read(prefix + id),
     drop: (id) => storage.removeItem(prefix + id),
     all: () =>

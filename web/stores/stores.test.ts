@@ -4,7 +4,9 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { marginNotes } from '../pages/sheet/marginNotes.ts';
 import { nameSuggestions } from '../pages/sheet/nameSuggestions.ts';
 import { CIRCUIT_ID as ID, circuitServer as answer } from '../testing/circuitServer.ts';
-import { fakeBrowser } from '../testing/fakeBrowser.ts';
+import { ServerAway } from '../api/request.ts';
+import { fakeBrowser, fullStorage } from '../testing/fakeBrowser.ts';
+import { useAccountStore } from './account.ts';
 import { useDeskStore } from './desk.ts';
 import { useLibraryStore } from './library.ts';
 import { useRunsStore } from './runs.ts';
@@ -196,4 +198,49 @@ describe('a run that ended while the server was away', () => {
     expect(await runs.record(run)).toBe(false);
     expect(runs.waiting).toBe(1);
   });
+
+  it('goes out in the name of the coach who ran it, and in nobody else’s', async () => {
+    let [away, coach] = [true, 'a'];
+    const asked = fakeBrowser((method, path) => {
+      if (path === '/api/account') return { status: 200, body: { demoOpen: false, account: coachOf(coach) } };
+      if (path === '/api/account/sign-in') return { status: 204 };
+      if (away) return 'away';
+      return method === 'POST' ? { status: 201, body: { id: ID } } : { status: 200, body: [] };
+    });
+    const [account, runs] = [useAccountStore(), useRunsStore()];
+    const signIn = async (as: string) => {
+      coach = as;
+      await account.signIn({ email: 'x@saltmere.example', password: 'y' });
+    };
+    await signIn('a');
+    expect(await runs.record(run)).toBe(false);
+    away = false;
+    await signIn('b');
+    await runs.load();
+    expect(runs.waiting).toBe(0);
+    expect(asked.filter((line) => line === 'POST /api/runs')).toHaveLength(1);
+    await signIn('a');
+    await runs.sendWaiting();
+    expect(asked.filter((line) => line === 'POST /api/runs')).toHaveLength(2);
+  });
+
+  it('is sent at once where the browser has no room to keep it, and is not called kept where that fails too', async () => {
+    let away = false;
+    const asked = fakeBrowser(() => (away ? 'away' : { status: 201, body: { id: ID } }));
+    vi.stubGlobal('localStorage', fullStorage());
+    const runs = useRunsStore();
+    expect(await runs.record(run)).toBe(true);
+    expect(asked).toHaveLength(1);
+    away = true;
+    await expect(runs.record(run)).rejects.toThrow(ServerAway);
+  });
+});
+
+/** A signed-in coach, told apart by a letter. */
+const coachOf = (letter: string) => ({
+  coachId: ID.replace(/^5/, letter),
+  coachName: `Coach ${letter}`,
+  studioId: ID,
+  studioName: 'Quay Hall',
+  isDemo: false,
 });

@@ -16,6 +16,15 @@ export function memoryStorage(): Storage {
   };
 }
 
+/** A browser's storage that has no room left. */
+export function fullStorage(): Storage {
+  const storage = memoryStorage();
+  storage.setItem = () => {
+    throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+  };
+  return storage;
+}
+
 /** What a test's server answers: a status with a body, or nothing at all where it is away. */
 export type Answer = { readonly status: number; readonly body?: unknown } | 'away';
 

@@ -14,7 +14,10 @@ export const recordOf = (title: string, version: number): CircuitRecord => ({
 });
 
 const keepIn = (map: Map<string, CircuitSave>): BrowserKeep<CircuitSave> => ({
-  put: (id, value) => void map.set(id, value),
+  put: (id, value) => {
+    map.set(id, value);
+    return true;
+  },
   get: (id) => map.get(id),
   drop: (id) => void map.delete(id),
   all: () => [...map],

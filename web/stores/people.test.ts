@@ -45,6 +45,25 @@ describe('the people store', () => {
     expect(people.recordOf(ID)).toMatchObject({ version: 4, groupIds: [GROUP], document: { birthYear: 1959 } });
   });
 
+  it('makes changes in quick succession one on the other: a red flag tapped and a year typed are both kept', async () => {
+    let stored = record;
+    fakeBrowser((method, path, body) => {
+      if (method === 'GET') return { status: 200, body: [stored] };
+      const { version, groupIds, document } = body as PersonRecord;
+      if (version !== stored.version) return { status: 409, body: { title: 'Changed', detail: 'Changed since.' } };
+      stored = { id: path.split('/').at(-1) ?? '', version: version + 1, groupIds, document };
+      return { status: 200, body: stored };
+    });
+    const people = usePeopleStore();
+    await people.load();
+    const flag = { since: '2026-11-25', why: 'red flag', clearedBy: '', clearedOn: '' } as const;
+    await Promise.all([
+      people.change(ID, (document) => ({ ...document, holds: [...document.holds, flag] })),
+      people.change(ID, (document) => ({ ...document, birthYear: 1959 })),
+    ]);
+    expect(stored.document).toMatchObject({ birthYear: 1959, holds: [flag] });
+  });
+
   it('forgets everybody when the coach signs out, and leaves nothing in the browser', async () => {
     fakeBrowser(answer);
     const people = usePeopleStore();

@@ -13,6 +13,7 @@ import type { Person } from '@prompt-spark/core/limits/person';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { request, tell } from '../api/request.ts';
+import { inTurn } from '../saving/inTurn.ts';
 
 /** The people this coach coaches. Kept in memory only: nothing of it goes to the browser's storage. */
 export const usePeopleStore = defineStore('people', () => {
@@ -53,10 +54,13 @@ export const usePeopleStore = defineStore('people', () => {
     records.value = [...others, kept].toSorted((one, other) => one.document.name.localeCompare(other.document.name));
   }
 
-  /** Changes one thing about somebody. */
-  async function change(id: string, make: (document: PersonDocument) => PersonDocument): Promise<void> {
-    const record = recordOf(id);
-    if (record) await save(id, record.groupIds, make(record.document));
+  const turn = inTurn();
+  /** Changes one thing about somebody. Two changes in quick succession are made one on the other. */
+  function change(id: string, make: (document: PersonDocument) => PersonDocument): Promise<void> {
+    return turn(id, async () => {
+      const record = recordOf(id);
+      if (record) await save(id, record.groupIds, make(record.document));
+    });
   }
 
   async function takeOut(id: string): Promise<void> {

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import type { PersonDocument, PersonRecord } from '@prompt-spark/contract/person';
-import { READINESS, REGIONS, type Readiness, type ReadinessOnDay, type Region } from '@prompt-spark/core/limits/person';
+import {
+  READINESS,
+  readinessOn,
+  REGIONS,
+  type Readiness,
+  type ReadinessOnDay,
+  type Region,
+} from '@prompt-spark/core/limits/person';
 import { ref } from 'vue';
 import { usePeopleStore } from '../../stores/people.ts';
 
@@ -33,8 +40,11 @@ function tap(next: Readiness): Promise<void> {
 }
 
 function tapSore(region: Region): Promise<void> {
-  const sore = state.sore.includes(region) ? state.sore.filter((one) => one !== region) : [...state.sore, region];
-  return keep((document) => ({ ...document, readiness: { day: today, state: 'sore', sore } }));
+  return keep((document) => {
+    const { sore: now } = readinessOn(document, today);
+    const sore = now.includes(region) ? now.filter((one) => one !== region) : [...now, region];
+    return { ...document, readiness: { day: today, state: 'sore', sore } };
+  });
 }
 </script>
 

@@ -46,7 +46,7 @@ describe('the people store', () => {
   });
 
   it('makes changes in quick succession one on the other: a red flag tapped and a year typed are both kept', async () => {
-    let stored = record;
+    let stored: PersonRecord = { ...record, document: { ...record.document, consentOn: '2026-11-01' } };
     fakeBrowser((method, path, body) => {
       if (method === 'GET') return { status: 200, body: [stored] };
       const { version, groupIds, document } = body as PersonRecord;

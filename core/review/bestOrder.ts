@@ -1,6 +1,7 @@
 import { slotsOf, type Block } from '../circuit/circuit.ts';
 import type { Drill } from '../drills/drill.ts';
 import { readySeconds } from '../timeline/change.ts';
+import { peopledSetting } from '../timeline/setting.ts';
 import { AT_THE_START, stanceAfter, type Stance } from '../timeline/stance.ts';
 import { countAt, type Seconds } from '../units.ts';
 import type { Reviewed } from './finding.ts';
@@ -44,7 +45,8 @@ export function bestOrder(block: Block, reviewed: Reviewed): BetterOrder | undef
   return { lineIds: order.flatMap((index) => slots[index]?.id ?? []), saves };
 }
 
-function taskOf(block: Block, drills: readonly Drill[], { circuit, setting }: Reviewed): Task {
+function taskOf(block: Block, drills: readonly Drill[], { circuit, setting: usual }: Reviewed): Task {
+  const setting = peopledSetting(circuit, usual);
   const at = circuit.blocks.findIndex(({ id }) => id === block.id);
   const drillOf = (id: string | undefined) => (id === undefined ? undefined : setting.library.byId.get(id));
   const last = drillOf(circuit.blocks.slice(0, at).flatMap(slotsOf).at(-1)?.drillId);
@@ -54,7 +56,7 @@ function taskOf(block: Block, drills: readonly Drill[], { circuit, setting }: Re
   return {
     drills,
     laterRounds: countAt(block.rounds, 'plan') - 1,
-    before: last ? stanceAfter(last) : AT_THE_START,
+    before: last ? stanceAfter(last) : setting.stance,
     after,
     first: (from, to) => ready(from, drills[to], false),
     later: (from, to) => ready(from, drills[to], true),

@@ -1,0 +1,87 @@
+import { readWhiteboard, timeCircuit, usualSetting, type Circuit } from '@prompt-spark/core';
+import { approachOf } from '@prompt-spark/core/approach/approaches';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { fixed } from '@prompt-spark/core/review/fix';
+import { comesBefore } from '@prompt-spark/core/review/precedence';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { catalogue } from './index.ts';
+
+const library = libraryOf(catalogue);
+const setting = usualSetting(library);
+const context = { setting, approach: approachOf('raise-first'), kitCounts: {} };
+
+/** A block of three to six drills between two others, for regulars or not. */
+const anyBoard = fc
+  .record({
+    drills: fc.uniqueArray(fc.constantFrom(...catalogue), { minLength: 3, maxLength: 6 }),
+    before: fc.option(fc.constantFrom(...catalogue)),
+    after: fc.option(fc.constantFrom(...catalogue)),
+    rounds: fc.integer({ min: 1, max: 3 }),
+    people: fc.constantFrom('', 'with: somebody new', 'with: somebody slow to the floor', 'with: names only'),
+  })
+  .map(({ drills, before, after, rounds, people }) =>
+    [
+      people,
+      ...(before ? ['raise', before.name.toLowerCase()] : []),
+      `mobilise ${String(rounds)} rounds`,
+      ...drills.map(({ name }) => name.toLowerCase()),
+      ...(after ? ['integrate', after.name.toLowerCase()] : []),
+    ].join('\n'),
+  );
+
+const readyIn = (circuit: Circuit) => timeCircuit(circuit, setting).byKind.ready;
+
+function permutations<T>(items: readonly T[]): readonly (readonly T[])[] {
+  if (items.length < 2) return [items];
+  return items.flatMap((item, index) => permutations(items.toSpliced(index, 1)).map((rest) => [item, ...rest]));
+}
+
+/** The block that is ordered, and every order of it that the rules allow. */
+function ordersOf(circuit: Circuit) {
+  const block = circuit.blocks.find(({ phase }) => phase === 'mobilise');
+  if (!block) throw new Error('There is no block to order.');
+  const drillOf = new Map(
+    block.lines.map((line) => [line.id, line.kind === 'slot' ? library.byId.get(line.drillId) : undefined]),
+  );
+  const allowed = permutations(block.lines.map(({ id }) => id)).filter((order) =>
+    order.every((id, at) =>
+      order.slice(at + 1).every((later) => {
+        const [first, then] = [drillOf.get(later), drillOf.get(id)];
+        return !first || !then || comesBefore(first, then) === undefined;
+      }),
+    ),
+  );
+  const put = (lineIds: readonly string[]) => fixed(circuit, { kind: 'order', blockId: block.id, lineIds }, library);
+  return { block, allowed, put };
+}
+
+describe('the better order of a block', () => {
+  it('is the quickest that the rules allow, against every one of them, and saves just what it says', () => {
+    let offered = 0;
+    fc.assert(
+      fc.property(anyBoard, (board) => {
+        const { circuit, problems } = readWhiteboard(board, library);
+        expect(problems).toEqual([]);
+        const { block, allowed, put } = ordersOf(circuit);
+        const found = reviewCircuit(circuit, context).find(
+          ({ rule, slotIds }) => rule === 'up-and-down' && slotIds[0] === block.lines[0]?.id,
+        );
+        const best = Math.min(...allowed.map((order) => readyIn(put(order))));
+        if (!found) {
+          // Nothing is offered for less than four seconds, nor where nothing may stand in another order.
+          expect(allowed.length === 0 || readyIn(circuit) - best < 4).toBe(true);
+          return;
+        }
+        if (found.fix?.change.kind !== 'order') throw new Error('The order is not offered.');
+        const after = readyIn(put(found.fix.change.lineIds));
+        expect(after).toBe(best);
+        expect(found.title).toBe(`${String(readyIn(circuit) - after)} s less getting up, down and about`);
+        offered += 1;
+      }),
+      { numRuns: 300 },
+    );
+    expect(offered).toBeGreaterThan(50);
+  });
+});

@@ -12,7 +12,7 @@ export function countdown(seconds: Seconds): string {
 /** The time of day of an instant at a site, 06:15 as 6:15. */
 export function timeOfDay(instant: string | Date, timeZone?: string): string {
   const format = new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: '2-digit', ...zone(timeZone) });
-  return format.format(new Date(instant)).replace(/^0/, '');
+  return format.format(new Date(instant)).replace(/^0(?=\d)/, '');
 }
 
 /** A day as a heading: Thursday 26 November. */

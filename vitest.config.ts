@@ -46,6 +46,7 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           globalSetup: ['e2e/app.ts'],
           fileParallelism: false,
+          expect: { poll: { timeout: 15_000 } },
           testTimeout: 300_000,
           hookTimeout: 120_000,
         },

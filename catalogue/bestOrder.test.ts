@@ -4,6 +4,7 @@ import { libraryOf } from '@prompt-spark/core/drills/library';
 import { fixed } from '@prompt-spark/core/review/fix';
 import { comesBefore } from '@prompt-spark/core/review/precedence';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import { permutations } from '@prompt-spark/core/testing/permutations';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
@@ -32,11 +33,6 @@ const anyBoard = fc
   );
 
 const readyIn = (circuit: Circuit) => timeCircuit(circuit, setting).byKind.ready;
-
-function permutations<T>(items: readonly T[]): readonly (readonly T[])[] {
-  if (items.length < 2) return [items];
-  return items.flatMap((item, index) => permutations(items.toSpliced(index, 1)).map((rest) => [item, ...rest]));
-}
 
 /** The block that is ordered, and every order of it that the rules allow. */
 function ordersOf(circuit: Circuit) {

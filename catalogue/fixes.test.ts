@@ -22,7 +22,7 @@ const block = fc
   .tuple(fc.constantFrom(...PHASES), fc.constantFrom('', ' 2 rounds'), fc.array(line, { minLength: 1, maxLength: 5 }))
   .map(([phase, rounds, lines]) => [`${phase}${rounds}`, ...lines].join('\n'));
 
-/** A board as somebody might leave it: any drills, in any phase and order, with doses that do not always suit. */
+/** A board as somebody might leave it: drills from all over the library, in whatever phase and order, with doses that do not always suit. */
 const board = fc
   .tuple(fc.constantFrom('', 'in: 3:00', 'in: 8:00', 'in: 15:00'), fc.array(block, { minLength: 1, maxLength: 4 }))
   .map(([heading, blocks]) => [heading, ...blocks].join('\n'));

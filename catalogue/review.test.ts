@@ -7,6 +7,7 @@ import { ANYWHERE } from '@prompt-spark/core/limits/place';
 import type { SwapSetting } from '@prompt-spark/core/limits/swap';
 import { RULE_IDS } from '@prompt-spark/core/review/rules';
 import { limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
+import { permutations } from '@prompt-spark/core/testing/permutations';
 import type { ReviewContext } from '@prompt-spark/core/review/finding';
 import { SEVERITIES } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
@@ -225,11 +226,6 @@ describe('a fix', () => {
     for (const order of permutations(lineIds)) expect(ready(order)).toBeGreaterThanOrEqual(best);
   });
 });
-
-function permutations<T>(items: readonly T[]): readonly (readonly T[])[] {
-  if (items.length < 2) return [items];
-  return items.flatMap((item, index) => permutations(items.toSpliced(index, 1)).map((rest) => [item, ...rest]));
-}
 
 /** One circuit for each approach, as its own school would write it. */
 const IN_SCHOOL: Readonly<Record<string, string>> = {

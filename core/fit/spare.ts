@@ -65,12 +65,15 @@ function tolerated(planned: Circuit, { byId }: DrillLibrary): Circuit {
 
 /** What of each dose is short of a share of what was planned. */
 function dosesCut(fitted: Circuit, planned: Circuit, share = 1): readonly Cut[] {
-  const before = new Map(allSlots(planned).map((slot) => [slot.id, slot]));
+  const before = slotsById(planned);
   return allSlots(fitted).flatMap((slot): readonly Cut[] => {
     const whole = before.get(slot.id);
     return whole && whole.drillId === slot.drillId ? doseCut(slot, whole, share) : [];
   });
 }
+
+const slotsById = (circuit: Circuit): ReadonlyMap<string, Slot> =>
+  new Map(allSlots(circuit).map((slot) => [slot.id, slot]));
 
 function doseCut({ id, dose }: Slot, { dose: whole }: Slot, share: number): readonly Cut[] {
   if ((dose.kind === 'time' || dose.kind === 'feel') && whole.kind === dose.kind) {
@@ -96,7 +99,7 @@ function cut(now: number, most: number, step: number, given: Cut['given']): read
 function restsCut(fitted: Circuit, planned: Circuit): readonly Cut[] {
   const rest = (now: Seconds, then: Seconds | undefined, put: (circuit: Circuit, seconds: Seconds) => Circuit) =>
     cut(now, then ?? now, STEP, (circuit, steps) => put(circuit, now + steps * STEP));
-  const slots = new Map(allSlots(planned).map((slot) => [slot.id, slot]));
+  const slots = slotsById(planned);
   const blocks = new Map(planned.blocks.map((block) => [block.id, block]));
   return [
     ...allSlots(fitted).flatMap((slot) =>

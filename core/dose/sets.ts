@@ -14,5 +14,10 @@ export function setDoses({ dose, sets }: Pick<Slot, 'dose' | 'sets'>, level: Lev
           tempo: { kind: 'even', seconds: USUAL_REP_SECONDS },
         }))
       : [dose];
-  return Array.from({ length: times }, () => once).flat();
+  return times === 1 ? once : Array.from({ length: times }, () => once).flat();
+}
+
+/** How many sets a slot has: a lift goes up in several each time. */
+export function setCount({ dose, sets }: Pick<Slot, 'dose' | 'sets'>, level: Level): number {
+  return countAt(sets, level) * (dose.kind === 'lift' ? dose.steps.length : 1);
 }

@@ -1,5 +1,5 @@
 import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
-import { setDoses } from '../dose/sets.ts';
+import { setCount } from '../dose/sets.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
 import { stanceAfter } from './stance.ts';
 import { busySeconds, paddedTo, piecesOf, restPiece, type Piece, type Turn } from './pieces.ts';
@@ -55,7 +55,7 @@ function segmentsAt(circuit: Circuit, setting: Setting, level: Level): readonly 
   const segments: Segment[] = [];
   let clock: Seconds = 0;
   walk(circuit, setting, level, (turn, piece) => {
-    segments.push(segmentOf(turn, piece, setDoses(turn.slot, level).length, clock));
+    segments.push(segmentOf(turn, piece, setCount(turn.slot, level), clock));
     clock += piece.length;
   });
   return segments.slice(0, segments.findLastIndex((segment) => segment.kind !== 'rest') + 1);

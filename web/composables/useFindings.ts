@@ -1,30 +1,45 @@
+import type { Circuit } from '@prompt-spark/core';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
 import type { Finding } from '@prompt-spark/core/review/finding';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, shallowRef, watch, type ShallowRef } from 'vue';
 import { useCrewStore } from '../stores/crew.ts';
 import { useSheetStore } from '../stores/sheet.ts';
+import { useAfterPaint } from './useAfterPaint.ts';
 
-/** Up to so many slots a circuit is read along with every letter. */
-const AT_ONCE = 40;
+/** Up to so many slots a circuit is read again after every letter. */
+const AFTER_EVERY_LETTER = 40;
 const PAUSE_MS = 200;
 
+/** What the review found, and the circuit that it read. */
+export interface Reviewed {
+  readonly circuit: Circuit;
+  readonly findings: readonly Finding[];
+}
+
 /**
- * What the review finds in the circuit on the desk, with the people in it where they are known. A long circuit is
- * read when the typing pauses, so that it stays fluid: to read it takes longer than a frame (npm run bench).
+ * What the review finds in the circuit on the desk, with the people in it where they are known. It is read when a letter
+ * has been painted, and a long one when the typing pauses: to read it takes longer than a frame (npm run bench).
  */
-export function useFindings(): Readonly<ShallowRef<readonly Finding[]>> {
+export function useFindings(): Readonly<ShallowRef<Reviewed>> {
   const sheet = useSheetStore();
   const crew = useCrewStore();
-  const found = computed(() => sheet.findingsFor(crew.own.length > 0 ? crew.tracks : undefined, crew.own.length));
-  const findings = shallowRef(found.value);
+  const found = computed(() => ({
+    circuit: sheet.circuit,
+    findings: sheet.findingsFor(crew.own.length > 0 ? crew.tracks : undefined, crew.own.length),
+  }));
+  const reviewed = shallowRef(found.value);
   const read = () => {
-    findings.value = found.value;
+    reviewed.value = found.value;
   };
   const readLater = useDebounceFn(read, PAUSE_MS);
-
-  watch([() => sheet.peopled, () => sheet.setting, () => sheet.approach, () => sheet.session, () => crew.tracks], () =>
-    allSlots(sheet.circuit).length > AT_ONCE ? void readLater() : read(),
-  );
-  return findings;
+  const { shown: painted } = useAfterPaint(() => [
+    sheet.peopled,
+    sheet.setting,
+    sheet.approach,
+    sheet.session,
+    crew.tracks,
+  ]);
+  watch(painted, () => (allSlots(sheet.circuit).length > AFTER_EVERY_LETTER ? void readLater() : read()));
+  return reviewed;
 }

@@ -20,11 +20,7 @@ const verdict = computed(() => verdictOn(timeline.value.total.plan, available));
 
 <template>
   <div class="strip">
-    <TimeFuse
-      :segments="timeline.segments"
-      :effort-of="({ drillId }) => library.drillOf(drillId)?.effort ?? 0"
-      :available="available"
-    />
+    <TimeFuse :segments="timeline.segments" :effort-of="library.effortOf" :available="available" />
     <VerdictLine :verdict="verdict" class="small" />
   </div>
 </template>

@@ -101,11 +101,7 @@ function start(): void {
           >
         </div>
         <div v-if="fitted?.kind === 'fitted'" class="answer" data-test="late-answer">
-          <TimeFuse
-            :segments="fitted.timeline.segments"
-            :effort-of="({ drillId }) => library.drillOf(drillId)?.effort ?? 0"
-            :available="left"
-          />
+          <TimeFuse :segments="fitted.timeline.segments" :effort-of="library.effortOf" :available="left" />
           <p>
             <strong>{{ clock(fitted.timeline.total.plan) }}</strong>, with {{ Math.round(100 * fitted.share) }} % of the
             preparation.

@@ -5,6 +5,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
 import { clock } from './clock.ts';
 import { fuseShape } from './fuseShape.ts';
+import { fuseStrokes } from './fuseStrokes.ts';
 
 /** The whole circuit as one line whose length is time: work thick, hidden time thin, the spark at now. */
 const props = defineProps<{
@@ -32,7 +33,16 @@ const total = computed(() => props.segments.at(-1)?.end ?? 0);
 const span = computed(() => Math.max(total.value, props.available ?? 0, props.span ?? 0, 1));
 const shape = computed(() => fuseShape({ segments: props.segments }, props.effortOf, width.value, span.value));
 const scaled = (seconds: Seconds) => (seconds * width.value) / span.value;
-const thickness = (effort: Effort) => 7 + effort * 1.35;
+/** By itself, so that the fuse is drawn anew when a stretch has burnt away and not with every tick. */
+const burnt = computed(() => {
+  const { now } = props;
+  if (now === undefined) return 0;
+  const left = props.segments.findIndex(({ end }) => end > now);
+  return left < 0 ? props.segments.length : left;
+});
+const strokes = computed(() =>
+  fuseStrokes(shape.value.stretches, { burnt: burnt.value, selected: props.selected, cut: props.cut }),
+);
 const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value.blocks.length} blocks`);
 </script>
 
@@ -44,33 +54,15 @@ const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value
       }}</span>
     </div>
     <svg :width="width" :height="HEIGHT" aria-hidden="true">
-      <template v-for="(stretch, index) in shape.stretches" :key="index">
-        <line
-          v-if="stretch.effort === null"
-          :x1="stretch.x"
-          :x2="stretch.x + stretch.width"
-          :y1="HEIGHT / 2"
-          :y2="HEIGHT / 2"
-          :class="['thread', { rest: stretch.rest, burnt: now !== undefined && stretch.segment.end <= now }]"
+      <g :transform="`translate(0 ${HEIGHT / 2})`">
+        <path
+          v-for="{ key, path, effort, rest, burnt: gone, chosen, cut: out } in strokes"
+          :key="key"
+          :d="path"
+          :style="effort === null ? undefined : { '--effort': `${effort * 10}%` }"
+          :class="[effort === null ? 'thread' : 'work', { rest, burnt: gone, chosen, cut: out }]"
         />
-        <rect
-          v-else
-          :x="stretch.x"
-          :width="stretch.width"
-          :y="(HEIGHT - thickness(stretch.effort)) / 2"
-          :height="thickness(stretch.effort)"
-          :rx="Math.min(thickness(stretch.effort), stretch.width) / 2"
-          :style="{ '--effort': `${stretch.effort * 10}%` }"
-          :class="[
-            'work',
-            {
-              burnt: now !== undefined && stretch.segment.end <= now,
-              chosen: stretch.segment.slotId === selected,
-              cut: cut?.has(stretch.segment.slotId),
-            },
-          ]"
-        />
-      </template>
+      </g>
       <circle v-for="(knot, index) in shape.knots" :key="index" class="knot" :cx="knot.x" :cy="HEIGHT / 2" r="3.5" />
       <line
         v-if="available"

@@ -44,8 +44,11 @@ export const useDeskStore = defineStore('desk', () => {
   const picked = ref<ReadonlySet<string>>(new Set());
   /** Every row that a key or button acts on. */
   const acted = computed<ReadonlySet<string>>(() => {
+    const lone = new Set(selectedId.value === '' ? [] : [selectedId.value]);
+    // Only where rows are picked does it depend on the circuit, which changes with every letter.
+    if (picked.value.size < 2) return lone;
     const present = new Set(lineIds(sheet.circuit).filter((id) => picked.value.has(id)));
-    return present.size > 1 ? present : new Set(selectedId.value === '' ? [] : [selectedId.value]);
+    return present.size > 1 ? present : lone;
   });
   const newId = (): string => crypto.randomUUID();
 

@@ -16,8 +16,16 @@ import {
   type SiteDetails,
   type StudioPlaces,
 } from '@prompt-spark/contract/studio';
-import { usualSetting, type Circuit, type Drill, type DrillLibrary, type Setting } from '@prompt-spark/core';
+import {
+  usualSetting,
+  type Circuit,
+  type Drill,
+  type DrillLibrary,
+  type Segment,
+  type Setting,
+} from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
+import type { Effort } from '@prompt-spark/core/units';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { request, tell } from '../api/request.ts';
@@ -102,6 +110,11 @@ export const useLibraryStore = defineStore('library', () => {
     return { ...circuit, people: circuit.people || (groupOf(groupId)?.people ?? 0) };
   }
   const drillOf = (id: string): Drill | undefined => library.value.byId.get(id);
+  /** The effort of a drill's work, 0–10; one function until the library changes, so that what draws with it need not start anew. */
+  const effortOf = computed(() => {
+    const { byId } = library.value;
+    return ({ drillId }: Pick<Segment, 'drillId'>): Effort => byId.get(drillId)?.effort ?? 0;
+  });
   const siteOf = (id: string | null): Site | undefined => places.value.sites.find((site) => site.id === id);
   const groupOf = (id: string | null): Group | undefined => places.value.groups.find((group) => group.id === id);
 
@@ -120,6 +133,7 @@ export const useLibraryStore = defineStore('library', () => {
     keepSite,
     versionOf,
     drillOf,
+    effortOf,
     siteOf,
     groupOf,
   };

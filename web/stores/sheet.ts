@@ -6,6 +6,9 @@ import {
 } from '@prompt-spark/contract/circuit';
 import { ROUTES } from '@prompt-spark/contract/routes';
 import { timeCircuit, type Circuit } from '@prompt-spark/core';
+import type { Floor } from '@prompt-spark/core/dose/distance';
+import type { DosePlace } from '@prompt-spark/core/dose/inWords';
+import { floorOf } from '@prompt-spark/core/timeline/setting';
 import { startsAt } from '@prompt-spark/core/circuit/wallClock';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
@@ -16,6 +19,7 @@ import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { request, ServerAway } from '../api/request.ts';
+import { useAfterPaint } from '../composables/useAfterPaint.ts';
 import { CircuitKeeper, draftKeep, type SaveState } from '../saving/circuitKeeper.ts';
 import { beginHistory, changed, redone, undone, type History } from './history.ts';
 import { useLibraryStore } from './library.ts';
@@ -42,11 +46,6 @@ export const useSheetStore = defineStore('sheet', () => {
   const setting = computed(() => library.settingAt(draft.value.siteId));
   /** The circuit with the group's people, where it does not say how many come. */
   const peopled = computed(() => library.peopled(draft.value));
-  /** Seconds from midnight at which it starts; undefined where nobody said when. */
-  const begins = computed(() => {
-    const { clock } = circuit.value;
-    return clock ? startsAt(clock, timeline.value.total.plan) : undefined;
-  });
   const approach = computed(() => approachOf(circuit.value.approach, standards.approaches));
   const session = computed(() => mainSessionOf(circuit.value.purpose, standards.sessions));
   /** Everything there is to say about it; with who does what, where that is known. */
@@ -64,10 +63,26 @@ export const useSheetStore = defineStore('sheet', () => {
     );
   }
   const timeline = computed(() => timeCircuit(peopled.value, setting.value));
+  /** The timeline as fuse, rows and clocks show it: a letter moves all that comes after it, and is painted before that. */
+  const { shown, catchUp } = useAfterPaint(() => ({ timeline: timeline.value, clock: circuit.value.clock }));
+  const drawn = computed(() => shown.value.timeline);
   /** What each slot takes, by its id. */
-  const slotTimes = computed(() => new Map(timeline.value.slots.map((time) => [time.slotId, time])));
+  const slotTimes = computed(() => new Map(drawn.value.slots.map((time) => [time.slotId, time])));
+  /** Seconds from midnight at which it starts; undefined where nobody said when. */
+  const begins = computed(() => {
+    const { clock, timeline } = shown.value;
+    return clock ? startsAt(clock, timeline.total.plan) : undefined;
+  });
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
+  /** The floor it is done on: the same one until it changes, so that no row is said anew for a letter in another. */
+  const floor = computed<Floor>((before) => {
+    const now = floorOf(peopled.value, setting.value);
+    return before?.laneMetres === now.laneMetres && before.waves === now.waves ? before : now;
+  });
+  const plates = computed(() => site.value?.plates);
+  /** Where its doses are done. */
+  const dosePlace = computed<DosePlace>(() => ({ plates: plates.value, floor: floor.value }));
 
   /** Opens a circuit from the server, with what an earlier visit left unsent; from that alone where the server is away. */
   async function open(circuitId: string): Promise<void> {
@@ -88,10 +103,12 @@ export const useSheetStore = defineStore('sheet', () => {
     if (!same) history.value = beginHistory(draftOf(left ?? record));
     const taken = keeper.takeUpLeft(record);
     if (taken) history.value = beginHistory(draftOf(taken));
+    catchUp();
   }
 
+  /** Changes the draft. What is typed into a field says what it is about, and is one step of undo with what follows it. */
   function change(make: DraftChange, about = ''): void {
-    follow(changed(history.value, make(history.value.present), about));
+    follow(changed(history.value, make(history.value.present), about), about !== '');
   }
 
   function changeCircuit(make: (circuit: Circuit) => Circuit, about = ''): void {
@@ -99,15 +116,17 @@ export const useSheetStore = defineStore('sheet', () => {
     if (next !== circuit.value) change((now) => ({ ...now, circuit: next }), about);
   }
 
-  function follow(next: History<CircuitDraft>): void {
+  function follow(next: History<CircuitDraft>, typed = false): void {
     if (next === history.value) return;
     const moved = next.present !== history.value.present;
     history.value = next;
+    if (!typed) catchUp();
     if (moved) keeper?.change(next.present);
   }
 
   function takeTheirs(theirs: CircuitRecord): void {
     history.value = changed(history.value, draftOf(theirs));
+    catchUp();
     keeper?.takeTheirs(theirs);
   }
 
@@ -131,8 +150,10 @@ export const useSheetStore = defineStore('sheet', () => {
     findingsFor,
     timeline,
     slotTimes,
+    drawn,
     site,
     group,
+    dosePlace,
     saving,
     open,
     close,

@@ -18,7 +18,6 @@ const cut = computed(() => {
   const left = new Set(after?.segments.map(({ slotId }) => slotId));
   return new Set(after ? before.segments.map(({ slotId }) => slotId).filter((id) => !left.has(id)) : []);
 });
-const effortOf = ({ drillId }: { readonly drillId: string }) => library.drillOf(drillId)?.effort ?? 0;
 </script>
 
 <template>
@@ -26,12 +25,12 @@ const effortOf = ({ drillId }: { readonly drillId: string }) => library.drillOf(
     <p class="line">
       <span>As planned</span><span class="clock">{{ clock(before.total.plan) }}</span>
     </p>
-    <TimeFuse :segments="before.segments" :effort-of="effortOf" :span="span" :cut="cut" labels />
+    <TimeFuse :segments="before.segments" :effort-of="library.effortOf" :span="span" :cut="cut" labels />
     <p class="line">
       <span>In {{ asked }}</span
       ><span class="clock" data-test="fitted">{{ after ? clock(after.total.plan) : '–' }}</span>
     </p>
-    <TimeFuse v-if="after" :segments="after.segments" :effort-of="effortOf" :span="span" labels />
+    <TimeFuse v-if="after" :segments="after.segments" :effort-of="library.effortOf" :span="span" labels />
   </div>
 </template>
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
+import { useInfiniteScroll } from '@vueuse/core';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useDrillSearch } from '../../composables/useDrillSearch.ts';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
@@ -10,6 +12,16 @@ import { useDeskStore } from '../../stores/desk.ts';
 const emit = defineEmits<{ inserted: [] }>();
 const desk = useDeskStore();
 const { words, wish, found } = useDrillSearch();
+/** Drills at hand, more as they are scrolled to: a whole library in the page would slow every letter on the sheet. */
+const BATCH = 40;
+const most = ref(BATCH);
+const shown = computed(() => found.value.slice(0, most.value));
+function showMore(): void {
+  most.value += BATCH;
+}
+const drawer = useTemplateRef<HTMLElement>('drawer');
+useInfiniteScroll(drawer, showMore, { distance: 600, canLoadMore: () => most.value < found.value.length });
+watch(found, () => (most.value = BATCH));
 const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
 
 function setPhase(phase: Phase | null): void {
@@ -28,7 +40,7 @@ function insertFirst(): void {
 </script>
 
 <template>
-  <aside class="drawer" aria-label="Drills">
+  <aside ref="drawer" class="drawer" aria-label="Drills">
     <div class="search">
       <v-text-field
         v-model="words"
@@ -50,12 +62,12 @@ function insertFirst(): void {
     <VueDraggable
       class="list"
       tag="ul"
-      :model-value="[...found]"
+      :model-value="[...shown]"
       :group="{ name: 'lines', pull: 'clone', put: false }"
       :sort="false"
       :animation="120"
     >
-      <li v-for="drill in found" :key="drill.id" :data-drill="drill.id">
+      <li v-for="drill in shown" :key="drill.id" :data-drill="drill.id">
         <button type="button" class="drill" @click="insert(drill.id)">
           <DrillFigure class="figure" :drill="drill" still :aspect="1.15" />
           <span class="words">
@@ -65,6 +77,9 @@ function insertFirst(): void {
         </button>
       </li>
     </VueDraggable>
+    <button v-if="shown.length < found.length" class="more" type="button" @click="showMore">
+      {{ found.length - shown.length }} more
+    </button>
     <p v-if="!found.length" class="soft small none">No drill answers to that. Try another word, or another phase.</p>
   </aside>
 </template>
@@ -109,6 +124,14 @@ function insertFirst(): void {
 }
 .drill:hover {
   background: var(--card);
+}
+.more {
+  min-height: 44px;
+  border: 0;
+  background: none;
+  font: 600 var(--size-small) var(--text);
+  color: var(--damson);
+  cursor: pointer;
 }
 .none {
   padding: 0 1rem;

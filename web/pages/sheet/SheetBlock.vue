@@ -145,7 +145,13 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
       @update="drop"
     >
       <template v-for="line in block.lines" :key="line.id">
-        <SlotRow v-if="line.kind === 'slot'" :slot-line="line" />
+        <SlotRow
+          v-if="line.kind === 'slot'"
+          :slot-line="line"
+          :work="sheet.slotTimes.get(line.id)?.work ?? 0"
+          :hidden="sheet.slotTimes.get(line.id)?.hidden ?? 0"
+          :place="sheet.dosePlace"
+        />
         <UnreadRow v-else :line="line" />
       </template>
     </VueDraggable>
@@ -201,10 +207,10 @@ h2 {
   gap: 0.6rem;
   padding: 0.5rem 0 0.75rem var(--margin);
 }
+/* Rows one under the other, not a grid: a grid of a hundred rows is laid out whole when one of them changes. */
 .lines {
   position: relative;
-  display: grid;
-  gap: 0.35rem;
+  display: flow-root;
   min-height: 0.5rem;
   list-style: none;
 }

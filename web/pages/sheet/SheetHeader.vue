@@ -93,8 +93,8 @@ const ends = computed(() => {
     <div class="line">
       <div class="fuse">
         <TimeFuse
-          :segments="sheet.timeline.segments"
-          :effort-of="({ drillId }) => library.drillOf(drillId)?.effort ?? 0"
+          :segments="sheet.drawn.segments"
+          :effort-of="library.effortOf"
           :available="sheet.circuit.available"
           :selected="desk.selectedId"
           labels

@@ -4,7 +4,6 @@ import { computed, onBeforeUnmount, ref, watchEffect } from 'vue';
 import { useFindings } from '../../composables/useFindings.ts';
 import { useEffortStore } from '../../stores/effort.ts';
 import { useLibraryStore } from '../../stores/library.ts';
-import { useSheetStore } from '../../stores/sheet.ts';
 import CoverageTab from './CoverageTab.vue';
 import EffortTab from './EffortTab.vue';
 import PeopleTab from './PeopleTab.vue';
@@ -12,7 +11,6 @@ import MarginNotes from './MarginNotes.vue';
 import { marginNotes } from './marginNotes.ts';
 
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
-const sheet = useSheetStore();
 const library = useLibraryStore();
 type Tab = 'notes' | 'coverage' | 'effort' | 'people';
 const tab = ref<Tab>('notes');
@@ -30,8 +28,8 @@ function tap(tapped: Tab): void {
   last = tapped;
 }
 
-const findings = useFindings();
-const notes = computed(() => marginNotes(sheet.circuit, findings.value, library.library));
+const reviewed = useFindings();
+const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.findings, library.library));
 </script>
 
 <template>

@@ -84,6 +84,7 @@ glute bridge 10 @2-1-2</pre>
   overflow-y: auto;
   scroll-padding: 3rem 0 6rem;
   padding: 0.75rem 1.25rem 6rem 0.5rem;
+  contain: strict;
 }
 .unread {
   list-style: none;
@@ -123,6 +124,7 @@ pre {
 @media (max-width: 700px) {
   .rows {
     --margin: 3.1rem;
+    contain: layout paint style;
     padding: 0.5rem 0.75rem 6rem 0;
   }
 }

@@ -1,40 +1,40 @@
 <script setup lang="ts">
 import { mdiDragVertical, mdiPinOutline } from '@mdi/js';
 import type { Slot } from '@prompt-spark/core';
-import { floorOf } from '@prompt-spark/core/timeline/setting';
+import type { Seconds } from '@prompt-spark/core/units';
 import { computed } from 'vue';
 import { clock } from '../../pieces/clock.ts';
-import { doseWords } from '@prompt-spark/core/dose/inWords';
+import { doseWords, type DosePlace } from '@prompt-spark/core/dose/inWords';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
-import { useSheetStore } from '../../stores/sheet.ts';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { TRACK_WORDS, trackWords } from '../../pieces/trackWords.ts';
 import DoseEditor from './DoseEditor.vue';
 import SlotClock from './SlotClock.vue';
 
 /** A slot on the sheet. Its height follows its seconds; the hatched part of its edge is hidden time. */
-const { slotLine } = defineProps<{ slotLine: Slot }>();
-const sheet = useSheetStore();
+const { slotLine, work, hidden, place } = defineProps<{
+  slotLine: Slot;
+  /** Seconds of work and of hidden time in its first round. */
+  work: Seconds;
+  hidden: Seconds;
+  place: DosePlace;
+}>();
 const desk = useDeskStore();
 const library = useLibraryStore();
 
 const drill = computed(() => library.drillOf(slotLine.drillId));
-const work = computed(() => sheet.slotTimes.get(slotLine.id)?.work ?? 0);
-const hidden = computed(() => sheet.slotTimes.get(slotLine.id)?.hidden ?? 0);
 const selected = computed(() => desk.selectedId === slotLine.id);
 const picked = computed(() => desk.acted.size > 1 && desk.acted.has(slotLine.id));
 const open = computed(() => desk.openId === slotLine.id);
 const words = computed(() =>
-  drill.value
-    ? doseWords(slotLine, drill.value, { plates: sheet.site?.plates, floor: floorOf(sheet.circuit, sheet.setting) })
-    : 'This drill is not in the library any more',
+  drill.value ? doseWords(slotLine, drill.value, place) : 'This drill is not in the library any more',
 );
 const shape = computed(() => {
-  const whole = work.value + hidden.value;
+  const whole = work + hidden;
   return {
     minHeight: `${Math.round(Math.min(116, 52 + Math.max(0, whole - 30) * 0.45))}px`,
-    '--hidden': whole ? `${Math.round((hidden.value / whole) * 100)}%` : '0%',
+    '--hidden': whole ? `${Math.round((hidden / whole) * 100)}%` : '0%',
     '--effort': `${(drill.value?.effort ?? 0) * 10}%`,
   };
 });

@@ -1,14 +1,16 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useSheetStore } from '../../stores/sheet.ts';
 
 /** The circuit's title, changed where it stands. An empty title is not taken. */
 const sheet = useSheetStore();
+const title = computed(() => sheet.circuit.title);
 
 function rename(event: Event): void {
   if (!(event.target instanceof HTMLInputElement)) return;
-  const title = event.target.value.trim();
-  if (title === '') event.target.value = sheet.circuit.title;
-  else sheet.changeCircuit((circuit) => ({ ...circuit, title }), 'title');
+  const typed = event.target.value.trim();
+  if (typed === '') event.target.value = title.value;
+  else sheet.changeCircuit((circuit) => ({ ...circuit, title: typed }), 'title');
 }
 
 function leave(event: KeyboardEvent): void {
@@ -18,14 +20,7 @@ function leave(event: KeyboardEvent): void {
 
 <template>
   <h1>
-    <input
-      class="title"
-      aria-label="Title"
-      maxlength="120"
-      :value="sheet.circuit.title"
-      @change="rename"
-      @keydown.enter="leave"
-    />
+    <input class="title" aria-label="Title" maxlength="120" :value="title" @change="rename" @keydown.enter="leave" />
   </h1>
 </template>
 

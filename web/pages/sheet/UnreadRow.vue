@@ -47,7 +47,7 @@ function rewrite(): void {
   display: flex;
   align-items: center;
   gap: 0.5rem;
-  margin-left: var(--margin);
+  margin: 0.35rem 0 0.35rem var(--margin);
   padding-left: 0.75rem;
   border: 1px dashed var(--brick);
   border-radius: 10px;

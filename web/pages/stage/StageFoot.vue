@@ -12,12 +12,7 @@ const library = useLibraryStore();
 
 <template>
   <footer>
-    <TimeFuse
-      :segments="segments"
-      :effort-of="({ drillId }) => library.drillOf(drillId)?.effort ?? 0"
-      :now="position"
-      labels
-    />
+    <TimeFuse :segments="segments" :effort-of="library.effortOf" :now="position" labels />
     <p class="next">
       <template v-if="next">
         <span class="soft">Next</span> {{ nextWords(next, now, library.drillOf(next.drillId)) }}

@@ -6,8 +6,9 @@ import { beatOf } from '@prompt-spark/core/figure/beat';
 import { preparedParts } from '@prompt-spark/core/figure/prepared';
 import type { Side } from '@prompt-spark/core/figure/skeleton';
 import type { Seconds } from '@prompt-spark/core/units';
-import { useIntersectionObserver, usePreferredReducedMotion } from '@vueuse/core';
-import { computed, ref, useTemplateRef } from 'vue';
+import { usePreferredReducedMotion } from '@vueuse/core';
+import { computed, useTemplateRef } from 'vue';
+import { useInSight } from '../../composables/useInSight.ts';
 import { useFiguresStore } from '../../stores/figures.ts';
 import { canFilm } from '../../workers/filmWork.ts';
 import FigureFilm from './FigureFilm.vue';
@@ -44,10 +45,7 @@ const {
   aspect?: number;
 }>();
 const figures = useFiguresStore();
-const near = ref(false);
-useIntersectionObserver(useTemplateRef('place'), ([entry]) => (near.value = entry?.isIntersecting ?? false), {
-  rootMargin: '500px',
-});
+const near = useInSight(useTemplateRef<HTMLElement>('place'), 500);
 void figures.load();
 
 const motion = computed(() => figures.motionOf(drill, variant ?? baseOf(drill)));

@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { useDevicePixelRatio, useElementSize, useIntersectionObserver } from '@vueuse/core';
+import { useDevicePixelRatio, useElementSize } from '@vueuse/core';
 import { onMounted, onScopeDispose, useTemplateRef, watch } from 'vue';
+import { useAfterPaint } from '../../composables/useAfterPaint.ts';
+import { useInSight } from '../../composables/useInSight.ts';
 import { inkOf } from '../../composables/useInk.ts';
 import { FilmWork } from '../../workers/filmWork.ts';
 import { figureInk } from './figureCanvas.ts';
@@ -24,11 +26,9 @@ onMounted(() => {
   film.show(cut);
 });
 onScopeDispose(() => film?.end());
-watch(
-  () => cut,
-  (next) => film?.show(next),
-);
-useIntersectionObserver(stand, ([entry]) => film?.seen(entry?.isIntersecting ?? false));
+// A letter typed in a dose changes its beat, and is painted first.
+watch(useAfterPaint(() => cut).shown, (next) => film?.show(next));
+watch(useInSight(stand), (seen) => film?.seen(seen));
 
 /** On whole pixels of the screen: between them a canvas is blurred, and takes twice as long to be put on the page. */
 watch([width, height, pixelRatio], ([across, down, ratio]) => {

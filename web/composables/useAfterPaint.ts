@@ -1,0 +1,32 @@
+import { shallowRef, watch, type ShallowRef } from 'vue';
+
+/** What follows a value a frame later. */
+export interface Following<T> {
+  readonly shown: Readonly<ShallowRef<T>>;
+  /** Shows the value as it is now, without waiting for a frame. */
+  readonly catchUp: () => void;
+}
+
+/**
+ * Follows a value when the frame it changed in has been painted: for whatever may be seen a moment later than the letter
+ * that somebody typed, so that the letter does not wait for it. In a page that is not in sight it follows when it is again.
+ */
+export function useAfterPaint<T>(source: () => T): Following<T> {
+  const shown = shallowRef(source());
+  let waiting = false;
+  const catchUp = () => {
+    waiting = false;
+    shown.value = source();
+  };
+  watch(source, () => {
+    if (waiting) return;
+    waiting = true;
+    afterPaint(() => waiting && catchUp());
+  });
+  return { shown, catchUp };
+}
+
+/** Calls when the next frame has been painted: a frame's callbacks come before its painting, a timer they set after. */
+function afterPaint(call: () => void): void {
+  requestAnimationFrame(() => setTimeout(call));
+}

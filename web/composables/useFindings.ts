@@ -5,7 +5,6 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, shallowRef, watch, type ShallowRef } from 'vue';
 import { useCrewStore } from '../stores/crew.ts';
 import { useSheetStore } from '../stores/sheet.ts';
-import { useAfterPaint } from './useAfterPaint.ts';
 
 /** Up to so many slots a circuit is read again after every letter. */
 const AFTER_EVERY_LETTER = 40;
@@ -25,7 +24,7 @@ export function useFindings(): Readonly<ShallowRef<Reviewed>> {
   const sheet = useSheetStore();
   const crew = useCrewStore();
   const found = computed(() => ({
-    circuit: sheet.circuit,
+    circuit: sheet.laid.circuit,
     findings: sheet.findingsFor(crew.own.length > 0 ? crew.tracks : undefined, crew.own.length),
   }));
   const reviewed = shallowRef(found.value);
@@ -33,13 +32,8 @@ export function useFindings(): Readonly<ShallowRef<Reviewed>> {
     reviewed.value = found.value;
   };
   const readLater = useDebounceFn(read, PAUSE_MS);
-  const { shown: painted } = useAfterPaint(() => [
-    sheet.peopled,
-    sheet.setting,
-    sheet.approach,
-    sheet.session,
-    crew.tracks,
-  ]);
-  watch(painted, () => (allSlots(sheet.circuit).length > AFTER_EVERY_LETTER ? void readLater() : read()));
+  watch([() => sheet.laid, () => sheet.approach, () => sheet.session, () => crew.tracks], () =>
+    allSlots(sheet.laid.circuit).length > AFTER_EVERY_LETTER ? void readLater() : read(),
+  );
   return reviewed;
 }

@@ -41,7 +41,7 @@ export const useCrewStore = defineStore('crew', () => {
     session: sheet.session,
     day: day.value,
   }));
-  const places = computed(() => slotPlaces(sheet.circuit, library.library, (slot) => slotWork(slot)));
+  const places = computed(() => slotPlaces(sheet.laid.circuit, library.library, (slot) => slotWork(slot)));
 
   /** Tracks already worked out, by slot: a change of the circuit works out only the slots it changes. */
   let known = new Map<string, { readonly key: string; readonly tracks: SlotTracks }>();
@@ -63,7 +63,7 @@ export const useCrewStore = defineStore('crew', () => {
     };
     const fresh = places.value.filter((place) => !before(place)).length;
     if (fresh * crew.value.length > MOST_AT_ONCE) {
-      work.ask(sheet.circuit, crew.value, setting.value);
+      work.ask(sheet.laid.circuit, crew.value, setting.value);
       return;
     }
     work.overtake();

@@ -23,7 +23,7 @@ export const useEffortStore = defineStore('effort', () => {
     return all.length > 0 ? { eldest: Math.max(...all), youngest: Math.min(...all) } : undefined;
   });
   const span = computed(() => known.value ?? ages.value);
-  const curve = computed(() => effortOf(sheet.drawn, library.library, [span.value.eldest, span.value.youngest]));
+  const curve = computed(() => effortOf(sheet.timeline, library.library, [span.value.eldest, span.value.youngest]));
   /** People whose pulse does not tell. */
   const byEffort = computed(() => crew.own.filter(({ limits }) => limits.some(byEffortOnly)).length);
 

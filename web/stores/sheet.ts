@@ -46,14 +46,24 @@ export const useSheetStore = defineStore('sheet', () => {
   const setting = computed(() => library.settingAt(draft.value.siteId));
   /** The circuit with the group's people, where it does not say how many come. */
   const peopled = computed(() => library.peopled(draft.value));
+  /** What is laid out in time. A letter moves all that comes after it, and is painted before anything is reckoned from it. */
+  const { shown: laid, catchUp } = useAfterPaint(() => ({ circuit: peopled.value, setting: setting.value }));
+  const timeline = computed(() => timeCircuit(laid.value.circuit, laid.value.setting));
+  /** What each slot takes, by its id. */
+  const slotTimes = computed(() => new Map(timeline.value.slots.map((time) => [time.slotId, time])));
+  /** Seconds from midnight at which it starts; undefined where nobody said when. */
+  const begins = computed(() => {
+    const { clock } = laid.value.circuit;
+    return clock ? startsAt(clock, timeline.value.total.plan) : undefined;
+  });
   const approach = computed(() => approachOf(circuit.value.approach, standards.approaches));
   const session = computed(() => mainSessionOf(circuit.value.purpose, standards.sessions));
   /** Everything there is to say about it; with who does what, where that is known. */
   function findingsFor(tracks?: readonly SlotTracks[], known = 0): readonly Finding[] {
     return reviewCircuit(
-      peopled.value,
+      laid.value.circuit,
       {
-        setting: setting.value,
+        setting: laid.value.setting,
         approach: approach.value,
         kitCounts: site.value ? { mat: site.value.mats, 'loop band': site.value.loopBands } : {},
         ...(session.value ? { session: session.value } : {}),
@@ -62,17 +72,6 @@ export const useSheetStore = defineStore('sheet', () => {
       timeline.value,
     );
   }
-  const timeline = computed(() => timeCircuit(peopled.value, setting.value));
-  /** The timeline as fuse, rows and clocks show it: a letter moves all that comes after it, and is painted before that. */
-  const { shown, catchUp } = useAfterPaint(() => ({ timeline: timeline.value, clock: circuit.value.clock }));
-  const drawn = computed(() => shown.value.timeline);
-  /** What each slot takes, by its id. */
-  const slotTimes = computed(() => new Map(drawn.value.slots.map((time) => [time.slotId, time])));
-  /** Seconds from midnight at which it starts; undefined where nobody said when. */
-  const begins = computed(() => {
-    const { clock, timeline } = shown.value;
-    return clock ? startsAt(clock, timeline.total.plan) : undefined;
-  });
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
   /** The floor it is done on: the same one until it changes, so that no row is said anew for a letter in another. */
@@ -148,9 +147,9 @@ export const useSheetStore = defineStore('sheet', () => {
     approach,
     session,
     findingsFor,
+    laid,
     timeline,
     slotTimes,
-    drawn,
     site,
     group,
     dosePlace,

@@ -25,6 +25,8 @@ export function fullStorage(): Storage {
   return storage;
 }
 
+const FRAME_MS = 1000 / 60;
+
 /** What a test's server answers: a status with a body, or nothing at all where it is away. */
 export type Answer = { readonly status: number; readonly body?: unknown } | 'away';
 
@@ -32,6 +34,7 @@ export type Answer = { readonly status: number; readonly body?: unknown } | 'awa
 export function fakeBrowser(answer: (method: string, path: string, body: unknown) => Answer): string[] {
   const asked: string[] = [];
   vi.stubGlobal('localStorage', memoryStorage());
+  vi.stubGlobal('requestAnimationFrame', (paint: () => void) => setTimeout(paint, FRAME_MS));
   vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => {
     const method = init.method ?? 'GET';
     asked.push(`${method} ${path}`);

@@ -13,6 +13,7 @@ import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { MOST_ROUNDS } from '@prompt-spark/core/circuit/bounds';
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { just } from '@prompt-spark/core/units';
+import { storeToRefs } from 'pinia';
 import { computed, ref } from 'vue';
 import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
 import { rangeWords } from '@prompt-spark/core/dose/inWords';
@@ -27,6 +28,7 @@ import UnreadRow from './UnreadRow.vue';
 /** A block: its phase, its rounds in the margin, and its rows, which can be dragged about and between blocks. */
 const { block } = defineProps<{ block: Block }>();
 const sheet = useSheetStore();
+const { slotTimes, dosePlace } = storeToRefs(sheet);
 const desk = useDeskStore();
 const library = useLibraryStore();
 const changing = ref(false);
@@ -133,6 +135,8 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
         Take out the block
       </v-btn>
     </div>
+    <!-- A letter changes one row of a hundred: the others are not even compared. Vue takes v-memo beside v-for here. -->
+    <!-- eslint-disable vue/no-useless-template-attributes -->
     <VueDraggable
       tag="ol"
       class="lines"
@@ -144,17 +148,18 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
       @add="drop"
       @update="drop"
     >
-      <template v-for="line in block.lines" :key="line.id">
+      <template v-for="line in block.lines" :key="line.id" v-memo="[line, slotTimes.get(line.id), dosePlace]">
         <SlotRow
           v-if="line.kind === 'slot'"
           :slot-line="line"
-          :work="sheet.slotTimes.get(line.id)?.work ?? 0"
-          :hidden="sheet.slotTimes.get(line.id)?.hidden ?? 0"
-          :place="sheet.dosePlace"
+          :work="slotTimes.get(line.id)?.work ?? 0"
+          :hidden="slotTimes.get(line.id)?.hidden ?? 0"
+          :place="dosePlace"
         />
         <UnreadRow v-else :line="line" />
       </template>
     </VueDraggable>
+    <!-- eslint-enable vue/no-useless-template-attributes -->
     <button
       v-if="!block.lines.length"
       type="button"

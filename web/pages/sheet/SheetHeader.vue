@@ -34,18 +34,20 @@ const EffortChart = defineAsyncComponent(() => import('./EffortChart.vue'));
 const setting = ref(false);
 const { copy, copied } = useClipboard();
 
+/** With the rest of what is reckoned, after the letter. */
+const circuit = computed(() => sheet.laid.circuit);
 const about = computed(() => {
-  const people = sheet.circuit.people || sheet.group?.people;
+  const people = circuit.value.people || sheet.group?.people;
   const parts = [
     sheet.group?.name,
     people ? `${people} ${people === 1 ? 'person' : 'people'}` : '',
     sheet.site?.name,
-    sheet.circuit.purpose,
+    circuit.value.purpose,
   ];
   return parts.filter(Boolean).join(' · ') || 'No group or site yet';
 });
 const total = computed(() => sheet.timeline.total);
-const over = computed(() => sheet.circuit.available > 0 && total.value.plan > sheet.circuit.available);
+const over = computed(() => circuit.value.available > 0 && total.value.plan > circuit.value.available);
 const ends = computed(() => {
   const { low, high } = total.value;
   return low === high ? '' : `${clock(low)} to ${clock(high)} · `;
@@ -64,9 +66,7 @@ const ends = computed(() => {
       <div class="sums">
         <p>
           <span :class="['clock', { over }]" data-test="total">{{ clock(total.plan) }}</span>
-          <span class="soft of">
-            {{ sheet.circuit.available ? `of ${clock(sheet.circuit.available)}` : 'in all' }}</span
-          >
+          <span class="soft of"> {{ circuit.available ? `of ${clock(circuit.available)}` : 'in all' }}</span>
         </p>
         <p class="soft small">{{ ends }}{{ clock(sheet.timeline.hidden) }} hidden · <SaveStatus /></p>
       </div>
@@ -76,10 +76,10 @@ const ends = computed(() => {
         <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
       </div>
     </div>
-    <p v-if="sheet.circuit.versions.length" class="versions small">
+    <p v-if="circuit.versions.length" class="versions small">
       <span class="soft">Short versions</span>
       <v-btn
-        v-for="{ seconds } in sheet.circuit.versions"
+        v-for="{ seconds } in circuit.versions"
         :key="seconds"
         class="version"
         variant="text"
@@ -93,13 +93,13 @@ const ends = computed(() => {
     <div class="line">
       <div class="fuse">
         <TimeFuse
-          :segments="sheet.drawn.segments"
+          :segments="sheet.timeline.segments"
           :effort-of="library.effortOf"
-          :available="sheet.circuit.available"
+          :available="circuit.available"
           :selected="desk.selectedId"
           labels
         />
-        <EffortChart v-if="effort.shown && total.plan > 0" :span="Math.max(total.plan, sheet.circuit.available)" />
+        <EffortChart v-if="effort.shown && total.plan > 0" :span="Math.max(total.plan, circuit.available)" />
       </div>
       <div class="tools">
         <v-btn

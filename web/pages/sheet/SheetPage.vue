@@ -26,6 +26,9 @@ const router = useRouter();
 const help = ref(false);
 const drawer = ref(false);
 const late = ref(false);
+/** Until somebody is late for the first time, nothing is kept ready for it. */
+const wasLate = ref(false);
+watch(late, () => (wasLate.value = true));
 const trouble = ref('');
 const MOST_BYTES = 100_000;
 const loading = useLoading(open);
@@ -95,7 +98,7 @@ onBeforeUnmount(sheet.close);
         <SheetMargin class="margin" />
       </div>
       <KeysHelp v-model="help" />
-      <SheetLate v-model="late" />
+      <SheetLate v-if="wasLate" v-model="late" />
     </LoadingGate>
   </div>
 </template>

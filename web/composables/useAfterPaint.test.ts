@@ -1,0 +1,69 @@
+import { effectScope, nextTick, ref, type EffectScope } from 'vue';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { useAfterPaint } from './useAfterPaint.ts';
+
+/** The callbacks of the next frame, which comes when a test says so. */
+let frame: (() => void)[] = [];
+let scope: EffectScope;
+beforeEach(() => {
+  vi.useFakeTimers();
+  frame = [];
+  vi.stubGlobal('requestAnimationFrame', (call: () => void) => frame.push(call));
+  scope = effectScope();
+});
+afterEach(() => {
+  scope.stop();
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+const following = (source: () => string) => scope.run(() => useAfterPaint(source)) ?? expect.fail('Nothing follows.');
+
+/** A frame: its callbacks, then its painting, then whatever waited for that. Gives how many asked for it. */
+function paint(): number {
+  const calls = frame.splice(0);
+  for (const call of calls) call();
+  vi.advanceTimersByTime(0);
+  return calls.length;
+}
+
+it('follows once the frame has been painted, not before, and not in the frame’s own callbacks', async () => {
+  const typed = ref('1');
+  const { shown } = following(() => typed.value);
+  expect(shown.value).toBe('1');
+  typed.value = '12';
+  await nextTick();
+  expect(shown.value).toBe('1');
+  for (const call of frame) call();
+  expect(shown.value).toBe('1');
+  vi.advanceTimersByTime(0);
+  expect(shown.value).toBe('12');
+});
+
+it('follows several letters of one frame at once, by the last of them', async () => {
+  const typed = ref('1');
+  const { shown } = following(() => typed.value);
+  for (const text of ['12', '123', '1234']) {
+    typed.value = text;
+    await nextTick();
+  }
+  expect(paint()).toBe(1);
+  expect(shown.value).toBe('1234');
+});
+
+it('catches up at once where it is told to, and what was waiting then does nothing more', async () => {
+  const typed = ref('1');
+  const read = vi.fn(() => typed.value);
+  const { shown, catchUp } = following(read);
+  typed.value = '12';
+  await nextTick();
+  catchUp();
+  expect(shown.value).toBe('12');
+  const times = read.mock.calls.length;
+  paint();
+  expect(read).toHaveBeenCalledTimes(times);
+  typed.value = '123';
+  await nextTick();
+  paint();
+  expect(shown.value).toBe('123');
+});

@@ -82,6 +82,15 @@ export async function typeLines(page: Page, lines: readonly string[]): Promise<v
   }
 }
 
+/** Pastes a whole board onto the whiteboard line. */
+export async function pasteLines(page: Page, lines: readonly string[]): Promise<void> {
+  await page.getByRole('combobox', { name: 'Whiteboard line' }).evaluate((input, text) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', text);
+    input.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  }, lines.join('\n'));
+}
+
 /** Begins a new circuit from the list and opens its sheet. */
 export async function writeNewCircuit(page: Page): Promise<void> {
   await page.goto('/circuits');

@@ -1,6 +1,14 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  enterDemo,
+  expectAccessible,
+  launchBrowser,
+  openWindow,
+  pasteLines,
+  typeLines,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -132,15 +140,8 @@ it('shows how far a long search has come, and stops it when asked', async () => 
     'arm circles 8/way',
     'lateral lunge 8/side',
   ];
-  const lines = Array.from({ length: 120 }, (_, at) => drills[at % drills.length]);
-  await page.getByRole('combobox', { name: 'Whiteboard line' }).evaluate(
-    (input, text) => {
-      const data = new DataTransfer();
-      data.setData('text/plain', text);
-      input.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-    },
-    ['mobilise 2 rounds', ...lines].join('\n'),
-  );
+  const lines = Array.from({ length: 120 }, (_, at) => drills[at % drills.length] ?? '');
+  await pasteLines(page, ['mobilise 2 rounds', ...lines]);
   await page.locator('.row').nth(119).waitFor({ state: 'attached' });
   await page.getByRole('button', { name: 'Fit', exact: true }).click();
   await page.getByRole('progressbar', { name: 'Working the curve out' }).waitFor();

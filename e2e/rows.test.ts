@@ -1,6 +1,14 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  enterDemo,
+  expectAccessible,
+  launchBrowser,
+  openWindow,
+  pasteLines,
+  typeLines,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -138,13 +146,7 @@ it('keeps a line it cannot read, says what it expected, and takes the name it of
   const board = page.getByRole('combobox', { name: 'Whiteboard line' });
   await board.click();
   // A whole board pasted in at once.
-  await page.evaluate(() => {
-    const transfer = new DataTransfer();
-    transfer.setData('text/plain', '# Pasted\nmobilise\n  cat-cow 5\n  latral lunge 6/side\n  arm circles 8/wya\n');
-    document.activeElement?.dispatchEvent(
-      new ClipboardEvent('paste', { clipboardData: transfer, bubbles: true, cancelable: true }),
-    );
-  });
+  await pasteLines(page, ['# Pasted', 'mobilise', '  cat-cow 5', '  latral lunge 6/side', '  arm circles 8/wya', '']);
   await expect.poll(() => page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Pasted');
   await page.locator('.row', { hasText: 'Cat-cow' }).waitFor();
   const unread = page.getByLabel('A line that could not be read');

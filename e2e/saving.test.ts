@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, inject, it } from 'vitest';
 import { freePort, serve } from './app.ts';
-import { enterDemo, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import { enterDemo, launchBrowser, openWindow, pasteLines, typeLines, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -80,14 +80,15 @@ it('keeps a line that cannot be read, says what was expected, and mends it with 
   await writeNewCircuit(page);
   const board = page.getByRole('combobox', { name: 'Whiteboard line' });
   await board.click();
-  await board.evaluate((element) => {
-    const clipboardData = new DataTransfer();
-    clipboardData.setData(
-      'text/plain',
-      '# Pasted\nin: 6:00\nraise\nstep jack 40s alt\nmobilise\ncat-caw 6\nlateral lunge 5/side alt',
-    );
-    element.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
-  });
+  await pasteLines(page, [
+    '# Pasted',
+    'in: 6:00',
+    'raise',
+    'step jack 40s alt',
+    'mobilise',
+    'cat-caw 6',
+    'lateral lunge 5/side alt',
+  ]);
   await page.getByText('“cat-caw 6” cannot be read').waitFor();
   expect(await page.locator('.row').count()).toBe(2);
   await page.getByRole('complementary', { name: 'Margin notes' }).getByRole('button', { name: 'Cat-cow' }).click();

@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, bench, describe } from 'vitest';
-import { enterDemo, launchBrowser, openWindow, writeNewCircuit } from './browser.ts';
+import { enterDemo, launchBrowser, openWindow, pasteLines, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 let page: Page;
@@ -15,21 +15,13 @@ afterAll(() => browser.close());
 async function desk(slots: number): Promise<void> {
   await writeNewCircuit(page);
   const drills = ['hip circles 5/way', 'cat-cow 8', 'body-weight squat 10', 'arm circles 8/way', 'glute bridge 10'];
-  const lines = Array.from({ length: slots }, (_, index) => drills[index % drills.length]);
-  const board = page.getByRole('combobox', { name: 'Whiteboard line' });
-  await board.evaluate(
-    (input, text) => {
-      const data = new DataTransfer();
-      data.setData('text/plain', text);
-      input.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-    },
-    ['mobilise', ...lines].join('\n'),
-  );
+  const lines = Array.from({ length: slots }, (_, index) => drills[index % drills.length] ?? '');
+  await pasteLines(page, ['mobilise', ...lines]);
   await page
     .locator('.row')
     .nth(slots - 1)
     .waitFor({ state: 'attached' });
-  await board.click();
+  await page.getByRole('combobox', { name: 'Whiteboard line' }).click();
 }
 
 /** Opens the dose of the first row, with its repetitions ready to be typed over. */

@@ -43,7 +43,10 @@ const burnt = computed(() => {
 const strokes = computed(() =>
   fuseStrokes(shape.value.stretches, { burnt: burnt.value, selected: props.selected, cut: props.cut }),
 );
-const description = computed(() => `Fuse: ${clock(total.value)} in ${shape.value.blocks.length} blocks`);
+const description = computed(() => {
+  const { length } = shape.value.blocks;
+  return `Fuse: ${clock(total.value)} in ${length} ${length === 1 ? 'block' : 'blocks'}`;
+});
 </script>
 
 <template>

@@ -76,7 +76,7 @@ describe('the dose of a row, changed in place', () => {
 
     await kind('Reps');
     await fill('Reps', '8-10');
-    await fill('Tempo: 3s or 2-1-2', '2-1-2');
+    await fill('Tempo', '2-1-2');
     await shows('8–10 · tempo 2-1-2', '0:45', 'easy jog 8-10 @2-1-2');
     await fill('Sets', '2');
     await fill('Rest between sets', '15');

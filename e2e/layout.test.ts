@@ -27,10 +27,18 @@ const sheetOf = (ending: string, ready: string) => async (page: Page) => {
   await page.locator(ready).first().waitFor();
 };
 
+/** The sheet with a row open, whose editor has most to show in a line. */
+async function openRow(page: Page): Promise<void> {
+  await sheetOf('', '.row')(page);
+  await page.locator('.row .what').first().click();
+  await page.locator('.editor').waitFor();
+}
+
 const VIEWS: readonly View[] = [
   { name: 'Today', open: at('/today', '.card') },
   { name: 'circuits', open: at('/circuits', '.card') },
   { name: 'the sheet', open: sheetOf('', '.row') },
+  { name: 'a row open', open: openRow },
   { name: 'swaps', open: sheetOf('/swaps', 'table') },
   { name: 'fit', open: sheetOf('/fit', 'canvas') },
   { name: 'drills', open: at('/drills', '.card') },

@@ -44,6 +44,22 @@ export const troubles = (page: Page) =>
         found.push(`${nameOf(element)} is ${String(Math.round(width))} × ${String(Math.round(height))} px`);
       }
     }
+    // Nor does it lie past the edge of something that cuts it off and cannot be scrolled. A row of tabs has arrows for it.
+    const cuts = (element: Element): boolean => {
+      const { overflowX, contain, contentVisibility } = getComputedStyle(element);
+      if (overflowX === 'auto' || overflowX === 'scroll') return false;
+      return overflowX !== 'visible' || contentVisibility === 'auto' || /strict|content|paint/.test(contain);
+    };
+    for (const element of pressed) {
+      const { left, right } = element.getBoundingClientRect();
+      for (let around = element.parentElement; around; around = around.parentElement) {
+        const edge = around.getBoundingClientRect();
+        if (around.matches('.v-slide-group')) break;
+        if (!cuts(around) || (left > edge.left - 2 && right < edge.right + 2)) continue;
+        found.push(`${nameOf(element)} is cut off by its surroundings`);
+        break;
+      }
+    }
     for (const element of pressed) {
       const { left, top, width, height } = element.getBoundingClientRect();
       const [x, y] = [left + width / 2, top + height / 2];

@@ -32,7 +32,8 @@ const emit = defineEmits<{ change: [dose: Dose, field: string] }>();
       @update:model-value="(count) => emit('change', { ...dose, count }, 'count')"
     />
     <WrittenField
-      label="Tempo: 3s or 2-1-2"
+      label="Tempo"
+      placeholder="3s or 2-1-2"
       :read="readTempo"
       :write="writeTempo"
       :model-value="dose.tempo"

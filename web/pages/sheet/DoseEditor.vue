@@ -153,6 +153,7 @@ function changeKind(kind: Dose['kind']): void {
 <style scoped>
 .editor {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.75rem;
   padding: 0.9rem;
   margin-top: 0.25rem;
@@ -176,7 +177,24 @@ function changeKind(kind: Dose['kind']): void {
   display: flex;
   flex-wrap: wrap;
 }
+/* Kinds that do not fit beside one another go below. */
+.line :deep(.v-btn-group) {
+  flex-wrap: wrap;
+  height: auto;
+}
+.line :deep(.v-btn-group .v-btn) {
+  min-height: 36px;
+}
 code {
   font-family: var(--text);
+}
+@media (max-width: 700px) {
+  .editor {
+    padding: 0.7rem;
+  }
+  .line :deep(.v-btn-group .v-btn) {
+    min-height: 44px;
+    padding: 0 0.7rem;
+  }
 }
 </style>

@@ -111,7 +111,7 @@ describe('the dose of a row, changed in place', () => {
     const editor = row.getByRole('group', { name: 'Dose of Lateral lunge' });
     // Two times 24 s.
     await expect.poll(() => clockOf(row)).toBe('0:48');
-    await choose(editor.locator('.v-select', { hasText: 'Left and right' }), 'More on the right');
+    await choose(editor.locator('.v-select', { hasText: 'Left and right' }), 'More right');
     await editor.getByLabel('How many more').fill('4');
     await expect.poll(() => clockOf(row)).toBe('1:00');
     await expect.poll(() => row.locator('.dose').textContent()).toContain('4 more on the right');

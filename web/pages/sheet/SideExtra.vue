@@ -8,9 +8,9 @@ const { extra } = defineProps<{ extra: Extra | null }>();
 const emit = defineEmits<{ change: [extra: Extra | null] }>();
 
 const SIDES = [
-  { value: null, title: 'As much on both' },
-  { value: 'left', title: 'More on the left' },
-  { value: 'right', title: 'More on the right' },
+  { value: null, title: 'Even' },
+  { value: 'left', title: 'More left' },
+  { value: 'right', title: 'More right' },
 ] as const;
 
 function setSide(side: Extra['side'] | null): void {

@@ -43,14 +43,16 @@ const letter = (what: string, text: string) => async (): Promise<void> => {
       await new Promise((done) => setTimeout(done, pause));
       const input = document.activeElement;
       if (!(input instanceof HTMLInputElement)) throw new Error('Nothing is typed in.');
-      const typed = performance.now();
-      input.value = input.value.length < text.length ? text.slice(0, input.value.length + 1) : text.slice(0, 1);
-      input.dispatchEvent(new InputEvent('input', { bubbles: true }));
-      await new Promise<void>((done) => {
+      // Asked for before the letter, so that nothing the page does after the frame comes in between.
+      const painted = new Promise<void>((done) => {
         const { port1, port2 } = new MessageChannel();
         port1.onmessage = () => done();
         requestAnimationFrame(() => port2.postMessage(null));
       });
+      const typed = performance.now();
+      input.value = input.value.length < text.length ? text.slice(0, input.value.length + 1) : text.slice(0, 1);
+      input.dispatchEvent(new InputEvent('input', { bubbles: true }));
+      await painted;
       return performance.now() - typed;
     },
     { text, pause: PAUSE_MS },

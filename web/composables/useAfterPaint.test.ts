@@ -51,6 +51,18 @@ it('follows several letters of one frame at once, by the last of them', async ()
   expect(shown.value).toBe('1234');
 });
 
+it('catches up in the same breath, and has nothing to catch up with where nothing changed', () => {
+  const typed = ref('1');
+  const read = vi.fn(() => typed.value);
+  const { shown, catchUp } = following(read);
+  const times = read.mock.calls.length;
+  catchUp();
+  expect(read).toHaveBeenCalledTimes(times);
+  typed.value = '12';
+  catchUp();
+  expect(shown.value).toBe('12');
+});
+
 it('catches up at once where it is told to, and what was waiting then does nothing more', async () => {
   const typed = ref('1');
   const read = vi.fn(() => typed.value);

@@ -15,14 +15,20 @@ export function useAfterPaint<T>(source: () => T): Following<T> {
   const shown = shallowRef(source());
   let waiting = false;
   const catchUp = () => {
+    if (!waiting) return;
     waiting = false;
     shown.value = source();
   };
-  watch(source, () => {
-    if (waiting) return;
-    waiting = true;
-    afterPaint(() => waiting && catchUp());
-  });
+  // At once, so that there is something to catch up with in the same breath that it changed.
+  watch(
+    source,
+    () => {
+      if (waiting) return;
+      waiting = true;
+      afterPaint(catchUp);
+    },
+    { flush: 'sync' },
+  );
   return { shown, catchUp };
 }
 

@@ -50,7 +50,6 @@ function nudge(by: number): void {
 <template>
   <v-text-field
     :label="label"
-    :suffix="unit === 'time' && !clockFace ? 's' : undefined"
     inputmode="text"
     :model-value="text"
     :error-messages="problem"
@@ -58,5 +57,7 @@ function nudge(by: number): void {
     @keydown.up.prevent="nudge(1)"
     @keydown.down.prevent="nudge(-1)"
     @blur="settle"
-  />
+  >
+    <template v-if="unit === 'time' && !clockFace" #append-inner><span class="soft">s</span></template>
+  </v-text-field>
 </template>

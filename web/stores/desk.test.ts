@@ -47,9 +47,9 @@ const anyMove: fc.Arbitrary<Move> = fc.oneof(
   }),
 );
 
-async function opened() {
+async function opened(answer: typeof circuitServer = circuitServer) {
   setActivePinia(createPinia());
-  fakeBrowser(circuitServer);
+  fakeBrowser(answer);
   const [sheet, desk] = [useSheetStore(), useDeskStore()];
   await sheet.open(CIRCUIT_ID);
   desk.enterAll(BOARD);
@@ -97,6 +97,51 @@ const redoAll = ({ sheet }: Desk) => {
   while (sheet.canRedo) sheet.redo();
 };
 const countOf = ({ sheet }: Desk) => lineIds(sheet.circuit).length;
+
+const [GROUP_ID, SITE_ID] = ['6f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e12', '7f0d5f8e-6a1e-4f43-8f0b-2f3f0b8f4e13'];
+
+/** The same server, with a group of so many people and a floor of two lanes. */
+const peopleServer =
+  (people: number): typeof circuitServer =>
+  (method, path, body) => {
+    if (path !== '/api/places') return circuitServer(method, path, body);
+    const stock = { mats: 0, loopBands: 0, walls: 0, kit: [], plates: { bar: 20, smallest: 1.25, unit: 'kg' } };
+    const site = { id: SITE_ID, version: 1, name: 'Slip', timeZone: 'UTC', lanes: 2, laneMetres: 15, ...stock };
+    return { status: 200, body: { sites: [site], groups: [{ id: GROUP_ID, name: 'Dawn', people }] } };
+  };
+
+describe('a line that is being typed', () => {
+  it('says beforehand just what it will add, with the people who come and the lanes there are', async () => {
+    const line = fc.constantFrom(
+      'run 20s',
+      'tall reach 8',
+      'deep sit 3 x 10s',
+      'run 15m x2',
+      'run 30m',
+      'lean 10s',
+      'raise',
+    );
+    await fc.assert(
+      fc.asyncProperty(
+        fc.integer({ min: 1, max: 30 }),
+        fc.array(anyMove, { maxLength: 6 }),
+        line,
+        async (people, moves, text) => {
+          const at = await opened(peopleServer(people));
+          const { sheet, desk } = at;
+          sheet.change((draft) => ({ ...draft, groupId: GROUP_ID, siteId: SITE_ID }));
+          for (const move of moves) make(at, move);
+          const { adds, read } = desk.preview(text);
+          expect(read.kind).not.toBe('problem');
+          const before = sheet.timeline.total.plan;
+          desk.enter(text);
+          expect(sheet.timeline.total.plan - before).toBeCloseTo(adds, 9);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+});
 
 describe('whatever a hand does on the sheet', () => {
   it('leaves a circuit that can be kept, with every row once and the hand on one that is there', async () => {

@@ -112,8 +112,9 @@ export const useDeskStore = defineStore('desk', () => {
   function preview(text: string): Preview {
     const line = read(text);
     if (line.kind === 'problem') return { read: line, adds: 0 };
-    const { circuit } = added({ circuit: sheet.circuit, cursor: cursor.value }, line);
-    return { read: line, adds: timeCircuit(circuit, sheet.setting).total.plan - sheet.timeline.total.plan };
+    const { laid, timeline } = sheet;
+    const { circuit } = added({ circuit: laid.circuit, cursor: cursor.value }, line);
+    return { read: line, adds: timeCircuit(circuit, laid.setting).total.plan - timeline.total.plan };
   }
 
   /** Enters one line. A line that cannot be read is not entered: its problem is given back. */

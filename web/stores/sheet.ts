@@ -46,7 +46,10 @@ export const useSheetStore = defineStore('sheet', () => {
   const setting = computed(() => library.settingAt(draft.value.siteId));
   /** The circuit with the group's people, where it does not say how many come. */
   const peopled = computed(() => library.peopled(draft.value));
-  /** What is laid out in time. A letter moves all that comes after it, and is painted before anything is reckoned from it. */
+  /**
+   * The circuit as it is shown and reckoned with: the same as `circuit`, once the letter that changed it has been painted in
+   * its own field. Whoever shows a circuit reads this one, so that all of it agrees; whoever changes it builds on `circuit`.
+   */
   const { shown: laid, catchUp } = useAfterPaint(() => ({ circuit: peopled.value, setting: setting.value }));
   const timeline = computed(() => timeCircuit(laid.value.circuit, laid.value.setting));
   /** What each slot takes, by its id. */
@@ -56,8 +59,8 @@ export const useSheetStore = defineStore('sheet', () => {
     const { clock } = laid.value.circuit;
     return clock ? startsAt(clock, timeline.value.total.plan) : undefined;
   });
-  const approach = computed(() => approachOf(circuit.value.approach, standards.approaches));
-  const session = computed(() => mainSessionOf(circuit.value.purpose, standards.sessions));
+  const approach = computed(() => approachOf(laid.value.circuit.approach, standards.approaches));
+  const session = computed(() => mainSessionOf(laid.value.circuit.purpose, standards.sessions));
   /** Everything there is to say about it; with who does what, where that is known. */
   function findingsFor(tracks?: readonly SlotTracks[], known = 0): readonly Finding[] {
     return reviewCircuit(
@@ -76,7 +79,7 @@ export const useSheetStore = defineStore('sheet', () => {
   const group = computed(() => library.groupOf(draft.value.groupId));
   /** The floor it is done on: the same one until it changes, so that no row is said anew for a letter in another. */
   const floor = computed<Floor>((before) => {
-    const now = floorOf(peopled.value, setting.value);
+    const now = floorOf(laid.value.circuit, laid.value.setting);
     return before?.laneMetres === now.laneMetres && before.waves === now.waves ? before : now;
   });
   const plates = computed(() => site.value?.plates);
@@ -141,7 +144,6 @@ export const useSheetStore = defineStore('sheet', () => {
     id,
     draft,
     circuit,
-    peopled,
     setting,
     begins,
     approach,
@@ -156,6 +158,7 @@ export const useSheetStore = defineStore('sheet', () => {
     saving,
     open,
     close,
+    catchUp,
     change,
     changeCircuit,
     undo: () => follow(undone(history.value)),

@@ -11,16 +11,16 @@ import { useSheetStore } from '../../stores/sheet.ts';
 const sheet = useSheetStore();
 const library = useLibraryStore();
 const desk = useDeskStore();
-const coverage = computed(() => coverageOf(sheet.circuit, library.library, sheet.session));
+const coverage = computed(() => coverageOf(sheet.laid.circuit, library.library, sheet.session));
 const needed = computed(() => coverage.value.targets.filter(({ need }) => need > 0));
 const gaps = computed(() => new Set(gapsIn(coverage.value).map(({ target }) => target)));
 const still = computed(() => missingPlanes(coverage.value));
 /** Seconds there are for a drill more; two minutes where nobody said how long it may be. */
 const left = computed(() => {
-  const { available } = sheet.circuit;
+  const { available } = sheet.laid.circuit;
   return available > 0 ? Math.max(0, available - sheet.timeline.total.plan) : 120;
 });
-const closers = (target: Target) => closersOf(target, sheet.circuit, library.library, left.value);
+const closers = (target: Target) => closersOf(target, sheet.laid.circuit, library.library, left.value);
 const sessions = computed(() => useStandardsStore().sessions.map(({ name }) => name));
 const said = (target: Target) => target.replace(' · ', ': ');
 const percent = (share: number) => `${Math.round(share * 100)} %`;

@@ -7,6 +7,7 @@ import { takesExtra } from '@prompt-spark/core/dose/dose';
 import { startingDose } from '@prompt-spark/core/dose/startingDose';
 import { usualSetRest } from '@prompt-spark/core/dose/trade';
 import { just } from '@prompt-spark/core/units';
+import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { writeLine } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { computed } from 'vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
@@ -15,6 +16,7 @@ import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import DoseAmounts from '../../pieces/DoseAmounts.vue';
+import WrittenField from '../../pieces/WrittenField.vue';
 import SideExtra from './SideExtra.vue';
 
 /** Changes a slot's dose in place: kind, amount, sides, sets, rest and the coach's own cue. */
@@ -37,6 +39,7 @@ const sides = computed(() => [
   { value: 'each', title: drill.sideWord === 'way' ? 'Each way' : 'Each side' },
   { value: 'alternate', title: 'Alternating' },
 ]);
+const readCue = (typed: string): FieldReading<string> => ({ ok: true, value: typed.trim() });
 const written = computed(() => writeLine(slotLine, library.library));
 
 function change(make: (slot: Slot) => Slot, field = ''): void {
@@ -112,13 +115,15 @@ function changeKind(kind: Dose['kind']): void {
         @update:model-value="({ high }) => change((slot) => ({ ...slot, rest: high }), 'rest')"
       />
     </div>
-    <v-text-field
+    <WrittenField
       label="Your own cue"
       :placeholder="drill.cues[0]"
       persistent-placeholder
       maxlength="200"
+      :read="readCue"
+      :write="String"
       :model-value="slotLine.cue"
-      @update:model-value="(cue: string) => change((slot) => ({ ...slot, cue: cue.trim() }), 'cue')"
+      @update:model-value="(cue) => change((slot) => ({ ...slot, cue }), 'cue')"
     />
     <div class="line">
       <code class="soft small">{{ written }}</code>
@@ -137,7 +142,7 @@ function changeKind(kind: Dose['kind']): void {
           </template>
           <v-list>
             <v-list-item
-              v-for="(block, index) in sheet.circuit.blocks"
+              v-for="(block, index) in sheet.laid.circuit.blocks"
               :key="block.id"
               :title="`${index + 1}. ${phaseName(block.phase)}`"
               @click="desk.moveTo(block.id)"

@@ -9,7 +9,7 @@ import { useSheetStore } from '../../stores/sheet.ts';
 const sheet = useSheetStore();
 const desk = useDeskStore();
 const blocks = computed(() =>
-  sheet.circuit.blocks.map(({ id, phase }, index) => ({ value: id, title: `${index + 1}. ${phaseName(phase)}` })),
+  sheet.laid.circuit.blocks.map(({ id, phase }, index) => ({ value: id, title: `${index + 1}. ${phaseName(phase)}` })),
 );
 </script>
 

@@ -92,7 +92,7 @@ onBeforeUnmount(sheet.close);
         <DrillDrawer :class="['drawer', { open: drawer }]" @inserted="drawer = false" />
         <div class="centre" @dragover="allowFile" @drop="takeFile">
           <PickedRows />
-          <SheetRows />
+          <div class="script"><SheetRows /></div>
           <WhiteboardLine />
         </div>
         <SheetMargin class="margin" />
@@ -128,6 +128,11 @@ onBeforeUnmount(sheet.close);
   position: relative;
   display: flex;
   flex-direction: column;
+  min-height: 0;
+}
+/* The rows are laid out by themselves, which no part of a flex box is: hence a box of their own. */
+.script {
+  flex: 1;
   min-height: 0;
 }
 /* What changes in one part of the desk leaves the others as they are laid out and painted (npm run bench). */

@@ -2,7 +2,7 @@
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { insertBlock, moveBlock, newBlock } from '@prompt-spark/core/circuit/edit';
 import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
-import { nextTick, useTemplateRef, watch } from 'vue';
+import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -13,6 +13,8 @@ import UnreadRow from './UnreadRow.vue';
 const sheet = useSheetStore();
 const desk = useDeskStore();
 const list = useTemplateRef<HTMLElement>('list');
+/** A letter is painted in its field first; its row follows with all that is reckoned from it. */
+const circuit = computed(() => sheet.laid.circuit);
 
 function addBlock(phase: Phase): void {
   const block = newBlock(crypto.randomUUID(), phase);
@@ -42,20 +44,21 @@ watch(
 </script>
 
 <template>
-  <div ref="list" class="rows">
-    <ul v-if="sheet.circuit.unread.length" class="unread">
-      <UnreadRow v-for="line in sheet.circuit.unread" :key="line.id" :line="line" />
+  <!-- Whoever turns to another field or button finds there what was typed in the last one. -->
+  <div ref="list" class="rows" @focusin="sheet.catchUp" @pointerdown="sheet.catchUp">
+    <ul v-if="circuit.unread.length" class="unread">
+      <UnreadRow v-for="line in circuit.unread" :key="line.id" :line="line" />
     </ul>
     <VueDraggable
       :key="desk.drops"
-      :model-value="[...sheet.circuit.blocks]"
+      :model-value="[...circuit.blocks]"
       handle=".block-grip"
       :animation="140"
       @update="dropBlock"
     >
-      <SheetBlock v-for="block in sheet.circuit.blocks" :key="`${block.id} ${desk.drops}`" :block="block" />
+      <SheetBlock v-for="block in circuit.blocks" :key="`${block.id} ${desk.drops}`" :block="block" />
     </VueDraggable>
-    <div v-if="!sheet.circuit.blocks.length" class="empty">
+    <div v-if="!circuit.blocks.length" class="empty">
       <h2>Write it as you would on the board</h2>
       <p class="soft">
         Type below, one line a drill: a phase opens a block, a name and a dose make a slot. Or take drills from the
@@ -80,7 +83,7 @@ glute bridge 10 @2-1-2</pre>
 <style scoped>
 .rows {
   --margin: 4.25rem;
-  flex: 1;
+  height: 100%;
   overflow-y: auto;
   scroll-padding: 3rem 0 6rem;
   padding: 0.75rem 1.25rem 6rem 0.5rem;

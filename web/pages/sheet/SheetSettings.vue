@@ -98,37 +98,50 @@ function setPeople({ high }: { high: number }): void {
       :model-value="approachId"
       @update:model-value="(approach: string) => sheet.changeCircuit((circuit) => ({ ...circuit, approach }))"
     />
-    <v-checkbox
-      label="Somebody new"
-      hide-details
-      :model-value="sheet.circuit.somebodyNew"
-      @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, somebodyNew: now === true }))"
-    />
-    <v-checkbox
-      label="Somebody slow to the floor"
-      hide-details
-      :model-value="sheet.circuit.slowToFloor"
-      @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, slowToFloor: now === true }))"
-    />
-    <v-checkbox
-      label="Names only: no more is said"
-      hide-details
-      :model-value="sheet.circuit.namesOnly"
-      @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, namesOnly: now === true }))"
-    />
-    <v-btn variant="text" @click="emit('done')">Done</v-btn>
+    <div class="marks">
+      <v-checkbox
+        label="Somebody new"
+        hide-details
+        :model-value="sheet.circuit.somebodyNew"
+        @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, somebodyNew: now === true }))"
+      />
+      <v-checkbox
+        label="Somebody slow to the floor"
+        hide-details
+        :model-value="sheet.circuit.slowToFloor"
+        @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, slowToFloor: now === true }))"
+      />
+      <v-checkbox
+        label="Names only: no more is said"
+        hide-details
+        :model-value="sheet.circuit.namesOnly"
+        @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, namesOnly: now === true }))"
+      />
+      <v-btn class="done" variant="text" @click="emit('done')">Done</v-btn>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(12rem, 1fr));
   gap: 0.75rem;
   align-items: start;
   padding: 0.75rem 0 0.25rem;
 }
-@media (max-width: 1080px) {
+.marks {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 1.5rem;
+  margin-top: -0.6rem;
+}
+.marks .done {
+  margin-left: auto;
+}
+@media (max-width: 700px) {
   .settings {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiDragVertical, mdiPinOutline } from '@mdi/js';
+import { mdiPinOutline } from '@mdi/js';
 import type { Slot } from '@prompt-spark/core';
 import type { Seconds } from '@prompt-spark/core/units';
 import { computed } from 'vue';
@@ -56,8 +56,8 @@ function press(event: MouseEvent): void {
   <li class="line" :data-line="slotLine.id" :tabindex="selected ? 0 : -1" :aria-current="selected" @click="choose">
     <SlotClock :slot-id="slotLine.id" />
     <div :class="['row', { selected, picked }]" :style="shape">
-      <span class="edge" aria-hidden="true"><span class="hatch" /></span>
-      <span class="grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
+      <span class="edge" aria-hidden="true" />
+      <span class="grip" aria-hidden="true" />
       <DrillFigure
         v-if="drill"
         class="figure"
@@ -108,7 +108,6 @@ function press(event: MouseEvent): void {
 .row {
   display: flex;
   align-items: stretch;
-  overflow: hidden;
   border: 1px solid var(--line);
   border-radius: 10px;
   background: var(--card);
@@ -127,19 +126,23 @@ function press(event: MouseEvent): void {
 }
 .edge {
   flex: 0 0 11px;
-  background: color-mix(in oklch, var(--straw), var(--rust) var(--effort));
-}
-.hatch {
-  display: block;
-  height: var(--hidden);
-  background: repeating-linear-gradient(135deg, var(--card) 0 3px, var(--line) 3px 5px);
+  border-radius: 9px 0 0 9px;
+  background:
+    repeating-linear-gradient(135deg, var(--card) 0 3px, var(--line) 3px 5px) top / 100% var(--hidden) no-repeat,
+    color-mix(in oklch, var(--straw), var(--rust) var(--effort));
 }
 .grip {
   display: grid;
   place-items: center;
   width: 28px;
-  color: var(--soft);
   cursor: grab;
+}
+/* Six dots as part of the row's own paint: a drawing in every row would be painted apart. */
+.grip::before {
+  content: '';
+  width: 12px;
+  height: 18px;
+  background: radial-gradient(circle, var(--soft) 1.5px, transparent 2px) 0 0 / 6px 6px;
 }
 .what {
   flex: 1;

@@ -22,9 +22,9 @@ const trouble = ref('');
 const names = computed(() => nameSuggestions(text.value, library.library));
 const preview = computed(() => (text.value.trim() === '' ? undefined : desk.preview(text.value)));
 const where = computed(() => {
-  const slot = allSlots(sheet.circuit).find(({ id }) => id === desk.selectedId);
+  const slot = allSlots(sheet.laid.circuit).find(({ id }) => id === desk.selectedId);
   if (slot) return `after ${library.drillOf(slot.drillId)?.name ?? slot.drillId}`;
-  const block = sheet.circuit.blocks.find(({ id }) => id === desk.cursor.blockId);
+  const block = sheet.laid.circuit.blocks.find(({ id }) => id === desk.cursor.blockId);
   return block ? `at the end of ${phaseName(block.phase)}` : 'at the end';
 });
 const hint = computed(() => {

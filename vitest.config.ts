@@ -42,6 +42,16 @@ export default defineConfig({
       },
       {
         test: {
+          name: 'pictures',
+          include: ['e2e/**/*.pictures.ts'],
+          globalSetup: ['e2e/app.ts'],
+          expect: { poll: { timeout: 15_000 } },
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        test: {
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],
           globalSetup: ['e2e/app.ts'],

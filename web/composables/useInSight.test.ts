@@ -33,7 +33,7 @@ beforeEach(() => {
 afterEach(() => vi.unstubAllGlobals());
 
 const load = async () => (await import('./useInSight.ts')).useInSight;
-const only = (): Observer => observers[0] ?? expect.fail('Nothing is observed.');
+const made = (): Observer => observers[0] ?? expect.fail('Nothing is observed.');
 
 it('says of each element what the browser says of it, with one observer for all of a margin', async () => {
   const useInSight = await load();
@@ -42,9 +42,9 @@ it('says of each element what the browser says of it, with one observer for all 
   const seen = scope.run(() => [one, other].map((each) => useInSight(shallowRef(each), 500))) ?? [];
   expect(observers.map(({ options }) => options.rootMargin)).toEqual(['500px']);
   expect(seen.map(({ value }) => value)).toEqual([false, false]);
-  only().sees([one, true]);
+  made().sees([one, true]);
   expect(seen.map(({ value }) => value)).toEqual([true, false]);
-  only().sees([one, false], [other, true]);
+  made().sees([one, false], [other, true]);
   expect(seen.map(({ value }) => value)).toEqual([false, true]);
 
   scope.run(() => useInSight(shallowRef(element())));
@@ -58,19 +58,19 @@ it('watches the element that is there now, and none once it is done with', async
   const [first, second] = [element(), element()];
   const place = shallowRef<Element | null>(null);
   const seen = scope.run(() => useInSight(place));
-  expect([...only().watched]).toEqual([]);
+  expect([...made().watched]).toEqual([]);
   place.value = first;
   await nextTick();
-  only().sees([first, true]);
+  made().sees([first, true]);
   expect(seen?.value).toBe(true);
 
   place.value = second;
   await nextTick();
-  expect([...only().watched]).toEqual([second]);
+  expect([...made().watched]).toEqual([second]);
   expect(seen?.value).toBe(false);
-  only().sees([second, true]);
+  made().sees([second, true]);
   expect(seen?.value).toBe(true);
 
   scope.stop();
-  expect([...only().watched]).toEqual([]);
+  expect([...made().watched]).toEqual([]);
 });

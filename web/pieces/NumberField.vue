@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
-import { useTypedText } from '../composables/useTypedText.ts';
+import WrittenField from './WrittenField.vue';
 
 /** A plain number with up to three decimals, from a least to a most. */
 const {
@@ -23,21 +23,15 @@ function read(typed: string): FieldReading<number> {
   if (value >= least && value <= most) return { ok: true, value };
   return { ok: false, expected: `Expected a number from ${least} to ${most}` };
 }
-
-const { text, problem, type } = useTypedText({
-  value: () => modelValue,
-  read,
-  write: String,
-  take: (value) => emit('update:modelValue', value),
-});
 </script>
 
 <template>
-  <v-text-field
+  <WrittenField
     inputmode="decimal"
     :label="label"
-    :model-value="text"
-    :error-messages="problem"
-    @update:model-value="type"
+    :read="read"
+    :write="String"
+    :model-value="modelValue"
+    @update:model-value="(value) => emit('update:modelValue', value)"
   />
 </template>

@@ -35,10 +35,13 @@ describe('the dose of a row, changed in place', () => {
     await fill('Reps', '6');
     await fill('Tempo', '2s');
     await fill('Sets', '2');
+    for (const key of ['ArrowUp', 'ArrowUp']) await row.getByLabel('Rest after', { exact: true }).press(key);
     await fill('Your own cue', 'sit back');
     await row.getByRole('button', { name: 'Alternating', exact: true }).dispatchEvent('pointerdown');
     await row.getByRole('button', { name: 'Alternating', exact: true }).dispatchEvent('click');
-    await expect.poll(() => row.locator('code').textContent()).toBe('lateral lunge 2x6/side alt @2s "sit back"');
+    await expect
+      .poll(() => row.locator('code').textContent())
+      .toBe('lateral lunge 2x6/side alt @2s rest 10s "sit back"');
     expect(errors).toEqual([]);
     await context.close();
   });

@@ -1,6 +1,6 @@
-import { effectScope, nextTick, ref, type EffectScope } from 'vue';
+import { effectScope, nextTick, ref, watchEffect, type EffectScope } from 'vue';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { useAfterPaint } from './useAfterPaint.ts';
+import { lateRef, useAfterPaint } from './useAfterPaint.ts';
 
 /** The callbacks of the next frame, which comes when a test says so. */
 let frame: (() => void)[] = [];
@@ -78,4 +78,20 @@ it('catches up at once where it is told to, and what was waiting then does nothi
   await nextTick();
   paint();
   expect(shown.value).toBe('123');
+});
+
+it('is read as it is at once, and drawn once the frame has been painted, however often it changed', () => {
+  const text = lateRef('1');
+  const drawn: string[] = [];
+  scope.run(() => watchEffect(() => drawn.push(text.value), { flush: 'sync' }));
+  for (const typed of ['12', '123', '123']) text.value = typed;
+  expect(text.value).toBe('123');
+  expect(drawn).toEqual(['1']);
+  expect(paint()).toBe(1);
+  expect(drawn).toEqual(['1', '123']);
+  text.value = '123';
+  expect(paint()).toBe(0);
+  text.value = '12';
+  paint();
+  expect(drawn).toEqual(['1', '123', '12']);
 });

@@ -1,4 +1,4 @@
-import { shallowRef, watch, type ShallowRef } from 'vue';
+import { customRef, shallowRef, watch, type Ref, type ShallowRef } from 'vue';
 
 /** What follows a value a frame later. */
 export interface Following<T> {
@@ -30,6 +30,31 @@ export function useAfterPaint<T>(source: () => T): Following<T> {
     { flush: 'sync' },
   );
   return { shown, catchUp };
+}
+
+/**
+ * A value that is read as it is, and tells whoever shows it that it changed once the frame it changed in has been painted:
+ * for what the browser shows by itself already, as the letters in a field.
+ */
+export function lateRef<T>(first: T): Ref<T> {
+  let value = first;
+  let waiting = false;
+  return customRef((track, trigger) => ({
+    get: () => {
+      track();
+      return value;
+    },
+    set: (next) => {
+      if (Object.is(next, value)) return;
+      value = next;
+      if (waiting) return;
+      waiting = true;
+      afterPaint(() => {
+        waiting = false;
+        trigger();
+      });
+    },
+  }));
 }
 
 /** Calls when the next frame has been painted: a frame's callbacks come before its painting, a timer they set after. */

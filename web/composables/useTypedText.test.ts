@@ -1,17 +1,21 @@
 import { readCount } from '@prompt-spark/core/whiteboard/amount';
 import { just, type Range } from '@prompt-spark/core/units';
 import { createApp, effectScope, nextTick, shallowRef, type EffectScope } from 'vue';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useTypedText, type TypedText } from './useTypedText.ts';
 
 const count = shallowRef<Range>(just(8));
 const taken: Range[] = [];
+/** Whether the value follows what is taken at once, as a form's does, or some frames later, as a row's on the sheet. */
+let late = false;
 let scope: EffectScope;
 let field: TypedText;
 
 beforeEach(() => {
+  vi.stubGlobal('requestAnimationFrame', () => 0);
   count.value = just(8);
   taken.length = 0;
+  late = false;
   scope = effectScope();
   const app = createApp({});
   field = app.runWithContext(
@@ -23,13 +27,16 @@ beforeEach(() => {
           write: ({ low, high }) => (low === high ? String(low) : `${String(low)}–${String(high)}`),
           take: (range) => {
             taken.push(range);
-            count.value = range;
+            if (!late) count.value = range;
           },
         }),
       ) ?? expect.fail('There is no field.'),
   );
 });
-afterEach(() => scope.stop());
+afterEach(() => {
+  scope.stop();
+  vi.unstubAllGlobals();
+});
 
 describe('a value that is typed', () => {
   it('shows the value, and hands on what is typed over it', () => {
@@ -68,5 +75,32 @@ describe('a value that is typed', () => {
     await nextTick();
     expect(field.text.value).toBe('8');
     expect(field.problem.value).toBe('');
+  });
+
+  it('keeps what was typed since, where the value follows what was taken some frames later', async () => {
+    late = true;
+    for (const typed of ['12', '1', '']) field.type(typed);
+    count.value = just(1);
+    await nextTick();
+    expect(field.text.value).toBe('');
+    expect(field.problem.value).not.toBe('');
+    field.type('1x');
+    field.type('15');
+    count.value = just(15);
+    await nextTick();
+    expect(field.text.value).toBe('15');
+    // What somebody else made of it since is shown all the same, also where it was typed before.
+    for (const now of [1, 15]) {
+      count.value = just(now);
+      await nextTick();
+      expect(field.text.value).toBe(String(now));
+    }
+  });
+
+  it('is settled as it was typed, whatever the value still is', () => {
+    late = true;
+    field.type(' 10-12 ');
+    field.settle();
+    expect(field.text.value).toBe('10–12');
   });
 });

@@ -1,6 +1,7 @@
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { ref, watch, type Ref } from 'vue';
 import { reportUnread } from './unreadFields.ts';
+import { lateRef } from './useAfterPaint.ts';
 
 /** How a value is typed into a field. */
 export interface Typing<T> {
@@ -24,18 +25,22 @@ export interface TypedText {
 
 /**
  * A value that is typed as text. What is typed stays as it is typed, also while it cannot be read; only where the
- * value becomes another, as by an undo, is the text written anew.
+ * value becomes another, as by an undo, is the text written anew. The value may follow what was taken some frames later: it
+ * is still the one that was typed, whatever has been typed since.
  */
 export function useTypedText<T>({ value, read, write, take }: Typing<T>): TypedText {
-  const text = ref(write(value()));
+  // A field shows a letter by itself: it is drawn anew when that has been painted.
+  const text = lateRef(write(value()));
   const problem = ref('');
+  /** What was last taken, as it is written. */
+  let taken = '';
   reportUnread(problem);
 
   watch(
     () => write(value()),
     (written) => {
-      const typed = read(text.value);
-      if (typed.ok && write(typed.value) === written) return;
+      if (written === taken) return;
+      taken = '';
       text.value = written;
       problem.value = '';
     },
@@ -45,11 +50,14 @@ export function useTypedText<T>({ value, read, write, take }: Typing<T>): TypedT
     text.value = typed;
     const reading = read(typed);
     problem.value = reading.ok ? '' : reading.expected;
-    if (reading.ok) take(reading.value);
+    if (!reading.ok) return;
+    taken = write(reading.value);
+    take(reading.value);
   }
 
   function settle(): void {
-    if (problem.value === '') text.value = write(value());
+    const reading = read(text.value);
+    if (reading.ok) text.value = write(reading.value);
   }
 
   return { text, problem, type, settle };

@@ -38,12 +38,13 @@ const { text, problem, type, settle } = useTypedText({
   take: (range) => emit('update:modelValue', range),
 });
 
-/** Arrow keys change it by one; seconds by five. */
+/** Arrow keys change what is typed by one; seconds by five. */
 function nudge(by: number): void {
+  const reading = read(text.value);
+  const from = reading.ok ? reading.value : props.modelValue;
   const step = props.unit === 'time' ? 5 * by : by;
-  const least = props.least ?? 1;
-  const low = Math.max(least, props.modelValue.low + step);
-  type(written({ low, high: Math.max(low, props.modelValue.high + step) }));
+  const low = Math.max(props.least ?? 1, from.low + step);
+  type(written({ low, high: Math.max(low, from.high + step) }));
 }
 </script>
 

@@ -76,7 +76,8 @@ onBeforeUnmount(sheet.close);
 </script>
 
 <template>
-  <div class="desk">
+  <div class="desk" @focusin="sheet.catchUp" @pointerdown.capture="sheet.catchUp">
+    <!-- Whoever turns to another field or button finds there what was typed in the last one. -->
     <LoadingGate :loading="loading">
       <SheetHeader
         class="head"

@@ -44,8 +44,7 @@ watch(
 </script>
 
 <template>
-  <div ref="list" class="rows" @focusin="sheet.catchUp" @pointerdown="sheet.catchUp">
-    <!-- Whoever turns to another field or button finds there what was typed in the last one. -->
+  <div ref="list" class="rows">
     <ul v-if="circuit.unread.length" class="unread">
       <UnreadRow v-for="line in circuit.unread" :key="line.id" :line="line" />
     </ul>

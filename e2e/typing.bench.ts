@@ -58,18 +58,20 @@ const letter = (what: string, text: string, follows: boolean) => async (): Promi
         });
       // Asked for before the letter, so that nothing the page does after the frame comes in between.
       const painted = nextFrame();
-      const moved = new Promise<void>((done) => {
-        new MutationObserver((_changes, observer) => {
-          observer.disconnect();
-          done();
-        }).observe(total, { childList: true, characterData: true, subtree: true });
-      });
+      const moved = follows
+        ? new Promise<void>((done) => {
+            new MutationObserver((_changes, observer) => {
+              observer.disconnect();
+              done();
+            }).observe(total, { childList: true, characterData: true, subtree: true });
+          })
+        : undefined;
       const typed = performance.now();
       input.value = input.value.length < text.length ? text.slice(0, input.value.length + 1) : text.slice(0, 1);
       input.dispatchEvent(new InputEvent('input', { bubbles: true }));
       await painted;
       const paintedAt = performance.now() - typed;
-      if (!follows) return { painted: paintedAt, followed: null };
+      if (!moved) return { painted: paintedAt, followed: null };
       await moved;
       await nextFrame();
       return { painted: paintedAt, followed: performance.now() - typed };

@@ -144,7 +144,6 @@ export const useSheetStore = defineStore('sheet', () => {
     id,
     draft,
     circuit,
-    setting,
     begins,
     approach,
     session,

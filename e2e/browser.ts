@@ -82,6 +82,11 @@ export async function typeLines(page: Page, lines: readonly string[]): Promise<v
   }
 }
 
+/** The seconds that a clock on the screen shows: 1:30, 1:03:11; NaN where it shows none. */
+export function seconds(clock: string | null): number {
+  return clock === null ? NaN : clock.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
+}
+
 /** Pastes a whole board onto the whiteboard line. */
 export async function pasteLines(page: Page, lines: readonly string[]): Promise<void> {
   await page.getByRole('combobox', { name: 'Whiteboard line' }).evaluate((input, text) => {

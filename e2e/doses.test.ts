@@ -6,6 +6,7 @@ import {
   expectAccessible,
   launchBrowser,
   openWindow,
+  seconds,
   typeLines,
   writeNewCircuit,
 } from './browser.ts';
@@ -198,8 +199,3 @@ describe('the people present', () => {
     await context.close();
   });
 });
-
-function seconds(clock: string | null): number {
-  const [minutes = 0, rest = 0] = (clock ?? '').split(':').map(Number);
-  return minutes * 60 + rest;
-}

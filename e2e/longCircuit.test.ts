@@ -1,6 +1,6 @@
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, launchBrowser, openWindow, pasteLines, writeNewCircuit } from './browser.ts';
+import { enterDemo, launchBrowser, openWindow, pasteLines, seconds, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -15,11 +15,10 @@ it('reckons a hundred slots from every letter: the total, the clocks of all rows
   await pasteLines(page, ['raise', ...Array.from({ length: 100 }, () => 'body-weight squat 10 @1-0-1')]);
   const rows = page.locator('.lines [data-line]');
   await expect.poll(() => rows.count()).toBe(100);
-  const seconds = (clock: string) => clock.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
   const read = async () => ({
-    total: seconds((await page.locator('[data-test="total"]').textContent()) ?? ''),
-    last: seconds((await rows.last().locator('.at').textContent()) ?? ''),
-    work: seconds((await rows.first().locator('.time .clock').textContent()) ?? ''),
+    total: seconds(await page.locator('[data-test="total"]').textContent()),
+    last: seconds(await rows.last().locator('.at').textContent()),
+    work: seconds(await rows.first().locator('.time .clock').textContent()),
     fuse: (await page.getByRole('img', { name: /^Fuse: / }).getAttribute('aria-label')) ?? '',
   });
   const before = await read();

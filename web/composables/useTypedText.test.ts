@@ -2,7 +2,7 @@ import { readCount } from '@prompt-spark/core/whiteboard/amount';
 import { just, type Range } from '@prompt-spark/core/units';
 import { createApp, effectScope, nextTick, shallowRef, type EffectScope } from 'vue';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { useTypedText, type TypedText } from './useTypedText.ts';
+import { useTypedText, type TypedText, type Typing } from './useTypedText.ts';
 
 const count = shallowRef<Range>(just(8));
 const taken: Range[] = [];
@@ -11,27 +11,25 @@ let late = false;
 let scope: EffectScope;
 let field: TypedText;
 
+/** A field as a component would have it, without one around it. */
+const fieldOf = <T>(typing: Typing<T>): TypedText =>
+  createApp({}).runWithContext(() => scope.run(() => useTypedText(typing))) ?? expect.fail('There is no field.');
+
 beforeEach(() => {
   vi.stubGlobal('requestAnimationFrame', () => 0);
   count.value = just(8);
   taken.length = 0;
   late = false;
   scope = effectScope();
-  const app = createApp({});
-  field = app.runWithContext(
-    () =>
-      scope.run(() =>
-        useTypedText({
-          value: () => count.value,
-          read: (text) => readCount(text, { least: 1 }),
-          write: ({ low, high }) => (low === high ? String(low) : `${String(low)}–${String(high)}`),
-          take: (range) => {
-            taken.push(range);
-            if (!late) count.value = range;
-          },
-        }),
-      ) ?? expect.fail('There is no field.'),
-  );
+  field = fieldOf({
+    value: () => count.value,
+    read: (text) => readCount(text, { least: 1 }),
+    write: ({ low, high }) => (low === high ? String(low) : `${String(low)}–${String(high)}`),
+    take: (range) => {
+      taken.push(range);
+      if (!late) count.value = range;
+    },
+  });
 });
 afterEach(() => {
   scope.stop();
@@ -95,6 +93,28 @@ describe('a value that is typed', () => {
       await nextTick();
       expect(field.text.value).toBe(String(now));
     }
+  });
+
+  it('is emptied where the value becomes none, as when a cue from an earlier visit is undone', async () => {
+    const cue = shallowRef('sit back');
+    const { text, type } = fieldOf({
+      value: () => cue.value,
+      read: (typed) => ({ ok: true, value: typed.trim() }),
+      write: String,
+      take: (now) => (cue.value = now),
+    });
+    const becomes = async (now: string) => {
+      cue.value = now;
+      await nextTick();
+      return text.value;
+    };
+    expect(await becomes('')).toBe('');
+    expect(await becomes('feet flat')).toBe('feet flat');
+    expect(await becomes('')).toBe('');
+    type('sit ');
+    await nextTick();
+    expect(text.value).toBe('sit ');
+    expect(await becomes('')).toBe('');
   });
 
   it('is settled as it was typed, whatever the value still is', () => {

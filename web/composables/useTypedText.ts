@@ -32,15 +32,15 @@ export function useTypedText<T>({ value, read, write, take }: Typing<T>): TypedT
   // A field shows a letter by itself: it is drawn anew when that has been painted.
   const text = lateRef(write(value()));
   const problem = ref('');
-  /** What was last taken, as it is written. */
-  let taken = '';
+  /** What was last taken, as it is written; undefined once the value has become another. */
+  let taken: string | undefined;
   reportUnread(problem);
 
   watch(
     () => write(value()),
     (written) => {
       if (written === taken) return;
-      taken = '';
+      taken = undefined;
       text.value = written;
       problem.value = '';
     },

@@ -18,6 +18,7 @@ import { bench, describe } from 'vitest';
 const setting: SwapSetting = {
   library: libraryOf(catalogue),
   place: { kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band']), space: 'lane' },
+  site: { lanes: 0, laneMetres: 10 },
   day: TEST_DAY,
 };
 const people = fc.sample(anyPerson, { numRuns: 40, seed: 7 });
@@ -34,12 +35,12 @@ describe('tracksFor, from a class of the demo to forty people in forty slots', (
     [40, 40],
   ] as const) {
     const [all, of] = [people.slice(0, persons), circuit(slots)];
-    bench(`${String(persons)} people, ${String(slots)} slots`, () => void tracksFor(of, all, setting, () => 40));
+    bench(`${String(persons)} people, ${String(slots)} slots`, () => void tracksFor(of, all, setting));
   }
 });
 
 const highs = await loadHighs();
-const [place] = slotPlaces(circuit(1), setting.library, () => 40);
+const [place] = slotPlaces(circuit(1), setting);
 if (!place) throw new Error('The circuit has a slot.');
 const crowd = people.slice(0, 14);
 const limits = crowd.map((person) => ceilingsOf(person, TEST_DAY));

@@ -282,6 +282,7 @@ const hall: SwapSetting = {
     kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band', 'stick']),
     space: 'lane',
   },
+  site: { lanes: 0, laneMetres: 10 },
   day: TEST_DAY,
 };
 

@@ -25,10 +25,10 @@ const hall: SwapSetting = {
     kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band', 'stick']),
     space: 'lane',
   },
+  site: { lanes: 0, laneMetres: 10 },
   day: TEST_DAY,
 };
 const bare: SwapSetting = { ...hall, place: { kit: new Set(['line']), space: 'stride' } };
-const secondsOf = () => 40;
 const placeOf = (index: number): SlotPlace => {
   const drill = catalogue[index % catalogue.length] ?? catalogue[0];
   if (!drill) throw new Error('The catalogue is empty.');
@@ -96,7 +96,7 @@ describe('tracks, over classes at random', () => {
         fc.array(fc.nat(catalogue.length - 1), { minLength: 1, maxLength: 4 }),
         (people, indexes) => {
           const circuit = circuitOf(indexes.map((index, at) => ({ ...placeOf(index).slot, id: `slot-${String(at)}` })));
-          for (const slot of tracksFor(circuit, people, hall, secondsOf)) {
+          for (const slot of tracksFor(circuit, people, hall)) {
             const line = circuit.blocks[0]?.lines.find(({ id }) => id === slot.slotId);
             const drill = line?.kind === 'slot' ? library.byId.get(line.drillId) : undefined;
             if (!drill) throw new Error('A track is of no slot.');

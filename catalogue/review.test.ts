@@ -148,9 +148,9 @@ describe('every rule of the review', () => {
 
 describe('the people present', () => {
   const board = 'raise\n easy jog 60s\npotentiate\n squat jump 5';
-  const setting: SwapSetting = { library, place: ANYWHERE, day: TEST_DAY };
+  const setting: SwapSetting = { library, place: ANYWHERE, site: { lanes: 0, laneMetres: 10 }, day: TEST_DAY };
   const withPeople = (people: readonly Person[]) => {
-    const tracks = tracksFor(circuitOf(board), people, setting, () => 30);
+    const tracks = tracksFor(circuitOf(board), people, setting);
     return review(board, 'raise-first', { tracks, people: people.length });
   };
   const found = (people: readonly Person[]) => withPeople(people).map(({ rule }) => rule);

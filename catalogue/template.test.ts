@@ -73,7 +73,7 @@ describe('a first circuit from an approach', { timeout: 120_000 }, () => {
       for (const session of MAIN_SESSIONS.slice(4, 7)) {
         const [short, long] = [300, 900].map(
           (available) =>
-            coverageOf(templateFrom({ approach, session, available, ...everything }, setting, newId), library, session)
+            coverageOf(templateFrom({ approach, session, available, ...everything }, setting, newId), setting, session)
               .whole,
         );
         expect(long).toBeGreaterThanOrEqual(short ?? 0);

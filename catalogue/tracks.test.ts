@@ -18,6 +18,7 @@ const library = libraryOf(catalogue);
 const hall: SwapSetting = {
   library,
   place: { kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band']), space: 'lane' },
+  site: { lanes: 0, laneMetres: 10 },
   day: TEST_DAY,
 };
 function placeOf(index: number): SlotPlace {

@@ -129,7 +129,7 @@ function candidates(
 ): readonly Drill[] {
   const { approach, session, kit, spaces } = wish;
   const drillIds = new Set(slotsOf(block).map(({ drillId }) => drillId));
-  const coverage = coverageOf(circuit, setting.library, session);
+  const coverage = coverageOf(circuit, setting, session);
   const lack = new Map(coverage.targets.map(({ target, need, covered }) => [target, need * (1 - covered)]));
   const unmoved = new Set(
     Object.entries(coverage.planes)

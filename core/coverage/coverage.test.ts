@@ -1,9 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { USUAL_FLOOR, type DistanceDose } from '../dose/distance.ts';
 import { libraryOf } from '../drills/library.ts';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, repsOf, testDrill, testLibrary, timeOf } from '../testing/drills.ts';
 import { usualSlot } from '../circuit/slot.ts';
+import { floorOf, usualSetting } from '../timeline/setting.ts';
+import { timeCircuit } from '../timeline/timeCircuit.ts';
+import { slotPlaces } from '../limits/swap.ts';
+import { just } from '../units.ts';
 import { closersOf, coverageOf, doseFraction, gapsIn, missingPlanes, slotWork } from './coverageOf.ts';
 import { MAIN_SESSIONS, mainSessionOf, type MainSession } from './mainSession.ts';
 
@@ -28,7 +33,9 @@ const session: MainSession = {
   needs: { 'hip · flexion': 1, 'pattern · squat': 0.5, 'thoracic · rotation': 0.5 },
 };
 const covered = (circuit: ReturnType<typeof circuitOf>) =>
-  new Map(coverageOf(circuit, library, session).targets.map(({ target, covered: share }) => [target, share]));
+  new Map(
+    coverageOf(circuit, usualSetting(library), session).targets.map(({ target, covered: share }) => [target, share]),
+  );
 
 describe('coverage', () => {
   it('of a target is what every slot leaves undone, taken from one', () => {
@@ -41,34 +48,53 @@ describe('coverage', () => {
   it('counts half a usual dose for half, and more than a usual dose for one', () => {
     const half = { ...usualSlot(bend, 'a'), dose: repsOf(5) };
     const twice = { ...usualSlot(bend, 'a'), dose: repsOf(20) };
-    expect(doseFraction(half, bend)).toBe(0.5);
-    expect(doseFraction(half, bend, 2)).toBe(1);
-    expect(doseFraction(twice, bend)).toBe(1);
+    expect(doseFraction(half, bend, USUAL_FLOOR)).toBe(0.5);
+    expect(doseFraction(half, bend, USUAL_FLOOR, 2)).toBe(1);
+    expect(doseFraction(twice, bend, USUAL_FLOOR)).toBe(1);
     expect(covered(circuitOf([half])).get('pattern · squat')).toBeCloseTo(0.4, 9);
   });
 
+  it('takes the seconds of a distance from the floor it is run on, as the timeline does', () => {
+    const dose: DistanceDose = {
+      kind: 'distance',
+      length: { of: 'lane' },
+      lengths: just(4),
+      pace: { amount: 2, unit: 'm/s' },
+      percents: [],
+      step: null,
+    };
+    const slot = { ...usualSlot(bend, 'run'), dose };
+    const circuit = { ...circuitOf([slot]), people: 12 };
+    const setting = { ...usualSetting(library), site: { lanes: 2, laneMetres: 20 } };
+    const work = timeCircuit(circuit, setting).segments.filter(({ kind }) => kind === 'work');
+    expect(work.map(({ length }) => length)).toEqual([71]);
+    expect(slotWork(slot, floorOf(circuit, setting))).toBe(71);
+    expect(slotPlaces(circuit, setting).map(({ seconds }) => seconds)).toEqual([71]);
+    expect(coverageOf(circuit, setting).planes.sagittal).toBe(71);
+  });
+
   it('weighs the whole by what the session needs', () => {
-    const { whole } = coverageOf(circuitOf([usualSlot(bend, 'a')]), library, session);
+    const { whole } = coverageOf(circuitOf([usualSlot(bend, 'a')]), usualSetting(library), session);
     expect(whole).toBeCloseTo((1 * 0.5 + 0.5 * 0.8 + 0) / 2, 9);
-    expect(coverageOf(circuitOf([usualSlot(bend, 'a')]), library).whole).toBe(1);
+    expect(coverageOf(circuitOf([usualSlot(bend, 'a')]), usualSetting(library)).whole).toBe(1);
   });
 
   it('puts the greatest lack first, and says which planes nothing moves in', () => {
-    const coverage = coverageOf(circuitOf([usualSlot(bend, 'a')]), library, session);
+    const coverage = coverageOf(circuitOf([usualSlot(bend, 'a')]), usualSetting(library), session);
     expect(gapsIn(coverage).map(({ target }) => target)).toEqual(['thoracic · rotation']);
     expect(coverage.targets[0]?.target).toBe('hip · flexion');
     expect(missingPlanes(coverage)).toEqual(['frontal', 'transverse']);
-    expect(coverage.planes.sagittal).toBe(slotWork(usualSlot(bend, 'a')));
+    expect(coverage.planes.sagittal).toBe(slotWork(usualSlot(bend, 'a'), USUAL_FLOOR));
   });
 
   it('never falls when a slot is added, and stays between none and all', () => {
     fc.assert(
       fc.property(anyCircuit, (circuit) => {
-        const before = coverageOf(circuit, testLibrary, session);
+        const before = coverageOf(circuit, usualSetting(testLibrary), session);
         const [first] = testLibrary.drills;
         if (!first) throw new Error('There is a drill.');
         const more = { ...circuit, blocks: [...circuit.blocks, ...circuitOf([usualSlot(first, 'more')]).blocks] };
-        expect(coverageOf(more, testLibrary, session).whole).toBeGreaterThanOrEqual(before.whole - 1e-12);
+        expect(coverageOf(more, usualSetting(testLibrary), session).whole).toBeGreaterThanOrEqual(before.whole - 1e-12);
         for (const { covered: share } of before.targets) {
           expect(share).toBeGreaterThanOrEqual(0);
           expect(share).toBeLessThanOrEqual(1);

@@ -1,9 +1,10 @@
 import { allSlots, slotsOf, type Circuit, type Slot } from '../circuit/circuit.ts';
-import { USUAL_FLOOR } from '../dose/distance.ts';
+import type { Floor } from '../dose/distance.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { PLANES, TARGETS, type Plane, type Target } from '../drills/target.ts';
+import { floorOf, type Setting } from '../timeline/setting.ts';
 import { countAt, type Seconds } from '../units.ts';
 import type { MainSession } from './mainSession.ts';
 
@@ -26,23 +27,28 @@ export interface Coverage {
   readonly planes: Readonly<Record<Plane, Seconds>>;
 }
 
-/** Work seconds of a slot over all its sets and the rounds of its block, at plan. */
-export function slotWork(slot: Slot, rounds = 1): Seconds {
-  const once = workStretches(slot.dose, slot.sides, 'plan', USUAL_FLOOR, slot.extra).reduce((sum, one) => sum + one, 0);
+/** Work seconds of a slot on a floor, over all its sets and the rounds of its block, at plan. */
+export function slotWork(slot: Slot, floor: Floor, rounds = 1): Seconds {
+  const once = workStretches(slot.dose, slot.sides, 'plan', floor, slot.extra).reduce((sum, one) => sum + one, 0);
   return once * countAt(slot.sets, 'plan') * rounds;
 }
 
-/** The share of a drill's usual dose that a slot gives, 0–1. */
-export function doseFraction(slot: Slot, drill: Drill, rounds = 1): number {
-  const usual = workStretches(drill.usual.dose, drill.usual.sides, 'plan').reduce((sum, one) => sum + one, 0);
-  return usual > 0 ? Math.min(1, slotWork(slot, rounds) / usual) : 1;
+/** The share of a drill's usual dose that a slot gives on the same floor, 0–1. */
+export function doseFraction(slot: Slot, drill: Drill, floor: Floor, rounds = 1): number {
+  const usual = workStretches(drill.usual.dose, drill.usual.sides, 'plan', floor).reduce((sum, one) => sum + one, 0);
+  return usual > 0 ? Math.min(1, slotWork(slot, floor, rounds) / usual) : 1;
 }
 
 /**
  * How well a circuit prepares for a main session: for each target, 1 − ∏(1 − strength × dose fraction) over the slots that
  * serve it.
  */
-export function coverageOf(circuit: Circuit, library: DrillLibrary, session?: MainSession): Coverage {
+export function coverageOf(
+  circuit: Circuit,
+  { library, site }: Pick<Setting, 'library' | 'site'>,
+  session?: MainSession,
+): Coverage {
+  const floor = floorOf(circuit, { site });
   const left = new Map<Target, { left: number; slotIds: string[] }>();
   const planes: Record<Plane, Seconds> = { sagittal: 0, frontal: 0, transverse: 0 };
   for (const block of circuit.blocks) {
@@ -50,8 +56,8 @@ export function coverageOf(circuit: Circuit, library: DrillLibrary, session?: Ma
     for (const slot of slotsOf(block)) {
       const drill = library.byId.get(slot.drillId);
       if (!drill) continue;
-      const fraction = doseFraction(slot, drill, rounds);
-      for (const plane of drill.planes) planes[plane] += slotWork(slot, rounds);
+      const fraction = doseFraction(slot, drill, floor, rounds);
+      for (const plane of drill.planes) planes[plane] += slotWork(slot, floor, rounds);
       for (const [target, strength] of servedBy(drill)) {
         const known = left.get(target) ?? { left: 1, slotIds: [] };
         known.left *= 1 - strength * fraction;

@@ -15,27 +15,41 @@ export interface Served {
 export function servedBy(scores: readonly (readonly number[])[], people: number, most: 1 | 2): Served {
   const masks = scores.map(maskOf);
   const single = bestOf(singles(masks), scores, people);
-  const reach = count(masks.reduce<Mask>(([low, high], [a, b]) => [low | a, high | b], [0, 0]));
+  const reach = count(masks.reduce<Mask>(union, []));
   if (most === 1 || single.served === reach) return single;
   const pair = bestOf(pairs(masks), scores, people);
   return pair.served > single.served ? pair : single;
 }
 
-/** Who is served, one bit a person: the first thirty, and the rest. */
-type Mask = readonly [low: number, high: number];
+/** Who is served, one bit a person, thirty people to a number. */
+type Mask = readonly number[];
+
+/** Bitwise operators work on 32-bit numbers with a sign. */
+const PEOPLE_A_NUMBER = 30;
 
 function maskOf(scores: readonly number[]): Mask {
-  let [low, high] = [0, 0];
+  const mask = Array.from({ length: Math.ceil(scores.length / PEOPLE_A_NUMBER) }, () => 0);
   scores.forEach((score, person) => {
-    if (score < 0) return;
-    if (person < 30) low |= 1 << person;
-    else high |= 1 << (person - 30);
+    const at = Math.floor(person / PEOPLE_A_NUMBER);
+    if (score >= 0) mask[at] = (mask[at] ?? 0) | (1 << (person % PEOPLE_A_NUMBER));
   });
-  return [low, high];
+  return mask;
 }
 
-function count([low, high]: Mask): number {
-  return bits(low) + bits(high);
+function union(one: Mask, other: Mask): Mask {
+  const [longer, shorter] = one.length >= other.length ? [one, other] : [other, one];
+  return longer.map((part, at) => part | (shorter[at] ?? 0));
+}
+
+function count(mask: Mask): number {
+  return mask.reduce((sum, part) => sum + bits(part), 0);
+}
+
+/** How many people two instructions serve together. Without a new list: this runs for every pair of instructions. */
+function countTogether(one: Mask, other: Mask): number {
+  let served = 0;
+  for (let at = 0; at < one.length; at += 1) served += bits((one[at] ?? 0) | (other[at] ?? 0));
+  return served;
 }
 
 /** The number of ones in a whole number (Hacker's Delight, 2nd edition, figure 5–2). */
@@ -60,11 +74,11 @@ function singles(masks: readonly Mask[]): readonly Choice[] {
 /** Those pairs that serve the most. */
 function pairs(masks: readonly Mask[]): readonly Choice[] {
   let [most, best] = [0, [] as Choice[]];
-  masks.forEach(([lowOne, highOne], one) => {
+  masks.forEach((first, one) => {
     for (let other = one + 1; other < masks.length; other += 1) {
       const mask = masks[other];
       if (!mask) continue;
-      const served = bits(lowOne | mask[0]) + bits(highOne | mask[1]);
+      const served = countTogether(first, mask);
       if (served < most) continue;
       if (served > most) [most, best] = [served, []];
       best.push({ chosen: [one, other], served });

@@ -91,7 +91,9 @@ describe('servedBy', () => {
       const best = Array.from({ length: people }, (_, p) => Math.max(-1, ...chosen.map((c) => scores[c]?.[p] ?? -1)));
       const size = new Set(chosen).size;
       return (
-        best.filter((score) => score >= 0).length * 1000 - size * 100 + best.reduce((sum, s) => sum + Math.max(0, s), 0)
+        best.filter((score) => score >= 0).length * 100_000 -
+        size * 1000 +
+        best.reduce((sum, s) => sum + Math.max(0, s), 0)
       );
     };
     return Math.max(0, ...choices.map(worth));
@@ -103,15 +105,23 @@ describe('servedBy', () => {
       fc.integer({ min: 0, max: 100 }).map((one) => one / 100),
     );
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 36 }), fc.integer({ min: 0, max: 12 }), fc.gen(), (people, count, gen) => {
+      fc.property(fc.integer({ min: 1, max: 130 }), fc.integer({ min: 0, max: 12 }), fc.gen(), (people, count, gen) => {
         const scores = Array.from({ length: count }, () => Array.from({ length: people }, () => gen(() => score)));
         const { chosen, total } = servedBy(scores, people, 2);
         const served = Array.from({ length: people }, (_, p) => chosen.some((c) => (scores[c]?.[p] ?? -1) >= 0));
-        const worth = served.filter(Boolean).length * 1000 - chosen.length * 100 + total;
+        const worth = served.filter(Boolean).length * 100_000 - chosen.length * 1000 + total;
         expect(Math.max(0, worth)).toBeCloseTo(slowly(scores, people), 6);
       }),
       { numRuns: 300 },
     );
+  });
+});
+
+describe('tracks for a full hall', () => {
+  it('serve every one of 150 people who can be served, and send nobody of them one-to-one', () => {
+    const one = Array.from({ length: 150 }, (_, person) => (person % 2 === 0 ? 0.5 : -1));
+    const other = one.map((score) => (score < 0 ? 0.5 : -1));
+    expect(servedBy([one, other], 150, 2)).toMatchObject({ chosen: [0, 1], total: 75 });
   });
 });
 
@@ -122,10 +132,11 @@ describe('what somebody does in a slot', () => {
   const setting: SwapSetting = {
     library,
     place: placeAt({ lanes: 0, mats: 0, loopBands: 0, walls: 0, kit: [] }),
+    site: { lanes: 0, laneMetres: 10 },
     day: TEST_DAY,
   };
   const circuit = circuitOf([{ ...testSlot('Tall reach', timeOf(30)), id: 'slot' }]);
-  const [place] = slotPlaces(circuit, library, () => 30);
+  const [place] = slotPlaces(circuit, setting);
   const track = { track: 'gentler', drillId: 'low-reach', variantId: 'base', people: ['somebody'] } as const;
   const tracks = { slotId: 'slot', main: [], tracks: [track], oneToOne: [], score: 1 };
 
@@ -161,11 +172,10 @@ describe('what somebody does in a slot', () => {
       ladder: [{ ...baseOf(own), effort: 9 }],
     });
     const small = libraryOf([breath, hard]);
-    const [hardPlace] = slotPlaces(
-      circuitOf([{ ...testSlot('Tall reach', timeOf(30)), drillId: 'hard' }]),
-      small,
-      () => 30,
-    );
+    const [hardPlace] = slotPlaces(circuitOf([{ ...testSlot('Tall reach', timeOf(30)), drillId: 'hard' }]), {
+      ...setting,
+      library: small,
+    });
     if (!hardPlace) throw new Error('The circuit has a slot.');
     const offer = swapsFor(hardPlace, testPerson({ limits: [limit('tired')] }), { ...setting, library: small });
     expect(offer.nothingFits).toBe(true);

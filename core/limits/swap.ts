@@ -1,8 +1,10 @@
 import type { Circuit, Slot } from '../circuit/circuit.ts';
+import { slotWork } from '../coverage/coverageOf.ts';
 import type { MainSession } from '../coverage/mainSession.ts';
 import type { Drill, Variant } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import type { Phase } from '../drills/phase.ts';
+import { floorOf, type SiteFloor } from '../timeline/setting.ts';
 import type { Seconds } from '../units.ts';
 import type { LimitSide } from './limitation.ts';
 import type { Place } from './place.ts';
@@ -50,6 +52,8 @@ export interface Candidate {
 export interface SwapSetting {
   readonly library: DrillLibrary;
   readonly place: Place;
+  /** The lanes that travelling drills are timed on. */
+  readonly site: SiteFloor;
   readonly session?: MainSession | undefined;
   /** YYYY-MM-DD. */
   readonly day: string;
@@ -73,9 +77,9 @@ export function instructed(
 /** A circuit's slots in order, with what stands before and after each. Slots of unknown drills are left out. */
 export function slotPlaces(
   circuit: Circuit,
-  library: DrillLibrary,
-  secondsOf: (slot: Slot) => Seconds,
+  { library, site }: Pick<SwapSetting, 'library' | 'site'>,
 ): readonly SlotPlace[] {
+  const floor = floorOf(circuit, { site });
   const known = circuit.blocks.flatMap(({ phase, lines }) =>
     lines.flatMap((line) => {
       const drill = line.kind === 'slot' ? library.byId.get(line.drillId) : undefined;
@@ -85,7 +89,7 @@ export function slotPlaces(
   );
   return known.map((place, index) => ({
     ...place,
-    seconds: secondsOf(place.slot),
+    seconds: slotWork(place.slot, floor),
     before: known[index - 1]?.drill,
     after: known[index + 1]?.drill,
   }));

@@ -1,6 +1,4 @@
 import type { Circuit, TrackName } from '../circuit/circuit.ts';
-import type { Seconds } from '../units.ts';
-import type { Slot } from '../circuit/circuit.ts';
 import { ceilingsOf, type Ceilings } from './ceilings.ts';
 import { permits } from './conflictsOf.ts';
 import type { Person } from './person.ts';
@@ -34,17 +32,10 @@ export const MOST_TRACKS = 2;
  * For every slot the fewest different instructions that serve everybody who cannot do it as planned, at most two, then those
  * that suit them best. Exact: no other choice among the candidates serves more people, or as many with fewer instructions,
  * or with as few suits them better.
- *
- * @param secondsOf work seconds of a slot in one round
  */
-export function tracksFor(
-  circuit: Circuit,
-  people: readonly Person[],
-  setting: SwapSetting,
-  secondsOf: (slot: Slot) => Seconds,
-): readonly SlotTracks[] {
+export function tracksFor(circuit: Circuit, people: readonly Person[], setting: SwapSetting): readonly SlotTracks[] {
   const limits = people.map((person) => ceilingsOf(person, setting.day));
-  return slotPlaces(circuit, setting.library, secondsOf).map((place) => slotTracks(place, people, limits, setting));
+  return slotPlaces(circuit, setting).map((place) => slotTracks(place, people, limits, setting));
 }
 
 /** The tracks of one slot. */

@@ -20,7 +20,7 @@ export function reviewCircuit(
   timeline: Timeline = timeCircuit(circuit, context.setting),
 ): readonly Finding[] {
   const { library } = context.setting;
-  const coverage = coverageOf(circuit, library, context.session);
+  const coverage = coverageOf(circuit, context.setting, context.session);
   const reviewed = { ...context, circuit, timeline, placed: placedIn(circuit, library), coverage };
   const findings = EVERY_RULE.flatMap((rule) => rule(reviewed)).filter(
     ({ rule }) => !context.approach.without.includes(rule),

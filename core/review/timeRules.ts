@@ -1,4 +1,5 @@
 import { workStretches } from '../dose/workSeconds.ts';
+import { floorOf } from '../timeline/setting.ts';
 import { bestOrder } from './bestOrder.ts';
 import { clockWords } from '../clockWords.ts';
 import { TRADE, type Finding, type GraveRule, type Rule } from './finding.ts';
@@ -9,14 +10,15 @@ const SHORT_BELOW = 0.85;
 const WORTH_REORDERING = 4;
 
 /** Longer than the time there is. */
-export const overTime: GraveRule = ({ circuit, timeline, placed }) => {
+export const overTime: GraveRule = ({ circuit, timeline, placed, setting }) => {
   const { available } = circuit;
   const over = timeline.total.plan - available;
   if (available === 0 || over <= 0) return [];
+  const floor = floorOf(circuit, setting);
   const turning = placed.filter(({ slot, drill }) => slot.sides === 'each' && drill.sidesAllowed.includes('alternate'));
   const saved = turning.filter(({ slot }) => {
     const [each, alternate] = (['each', 'alternate'] as const).map((sides) =>
-      workStretches(slot.dose, sides, 'plan').reduce((sum, one) => sum + one, 0),
+      workStretches(slot.dose, sides, 'plan', floor, slot.extra).reduce((sum, one) => sum + one, 0),
     );
     return (alternate ?? 0) <= (each ?? 0);
   });

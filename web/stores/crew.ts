@@ -1,4 +1,3 @@
-import { slotWork } from '@prompt-spark/core/coverage/coverageOf';
 import { ceilingsOf } from '@prompt-spark/core/limits/ceilings';
 import { doingOf, type Doing } from '@prompt-spark/core/limits/doing';
 import type { Limit } from '@prompt-spark/core/limits/limitation';
@@ -38,10 +37,11 @@ export const useCrewStore = defineStore('crew', () => {
   const setting = computed<SwapSetting>(() => ({
     library: library.library,
     place: sheet.site ? placeAt(sheet.site) : ANYWHERE,
+    site: library.settingAt(sheet.site?.id ?? null).site,
     session: sheet.session,
     day: day.value,
   }));
-  const places = computed(() => slotPlaces(sheet.laid.circuit, library.library, (slot) => slotWork(slot)));
+  const places = computed(() => slotPlaces(sheet.laid.circuit, setting.value));
 
   /** Tracks already worked out, by slot: a change of the circuit works out only the slots it changes. */
   let known = new Map<string, { readonly key: string; readonly tracks: SlotTracks }>();

@@ -1,6 +1,5 @@
 import type { Circuit, Drill, DrillLibrary, SlotTracks } from '@prompt-spark/core';
 import { tracksFor } from '@prompt-spark/core';
-import { slotWork } from '@prompt-spark/core/coverage/coverageOf';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Person } from '@prompt-spark/core/limits/person';
 import type { SwapSetting } from '@prompt-spark/core/limits/swap';
@@ -25,6 +24,6 @@ let library: DrillLibrary = libraryOf([]);
 self.onmessage = ({ data }: MessageEvent<TracksQuestion>) => {
   const { number, circuit, people, setting, drills } = data;
   if (drills) library = libraryOf(drills);
-  const tracks = tracksFor(circuit, people, { ...setting, library }, (slot) => slotWork(slot));
+  const tracks = tracksFor(circuit, people, { ...setting, library });
   self.postMessage({ number, tracks } satisfies TracksAnswer);
 };

@@ -2,6 +2,7 @@
 import type { Drill } from '@prompt-spark/core';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { slotWork } from '@prompt-spark/core/coverage/coverageOf';
+import { USUAL_FLOOR } from '@prompt-spark/core/dose/distance';
 import { baseOf } from '@prompt-spark/core/drills/drill';
 import { LIMITATIONS } from '@prompt-spark/core/limits/limitations';
 import type { Limit } from '@prompt-spark/core/limits/limitation';
@@ -27,13 +28,18 @@ const offer = computed(() => {
     drill,
     rung: baseOf(drill),
     phase,
-    seconds: slotWork(slot),
+    seconds: slotWork(slot, USUAL_FLOOR),
     before: undefined,
     after: undefined,
   };
   const limit: Limit = { kind: 'known', limitationId: limitationId.value, severity: 'avoid', side: 'both', until: '' };
   const person = { ...UNKNOWN_PERSON, id: '', limits: [limit] };
-  const found = swapsFor(place, person, { library: library.library, place: ANYWHERE, day: '' });
+  const found = swapsFor(place, person, {
+    library: library.library,
+    place: ANYWHERE,
+    site: library.setting.site,
+    day: '',
+  });
   return {
     fits: found.conflicts.length === 0,
     swaps: found.swaps.slice(0, 3).flatMap((swap) => {

@@ -11,7 +11,7 @@ import { useSheetStore } from '../../stores/sheet.ts';
 const sheet = useSheetStore();
 const library = useLibraryStore();
 const desk = useDeskStore();
-const coverage = computed(() => coverageOf(sheet.laid.circuit, library.library, sheet.session));
+const coverage = computed(() => coverageOf(sheet.laid.circuit, library.settingAt(sheet.draft.siteId), sheet.session));
 const needed = computed(() => coverage.value.targets.filter(({ need }) => need > 0));
 const gaps = computed(() => new Set(gapsIn(coverage.value).map(({ target }) => target)));
 const still = computed(() => missingPlanes(coverage.value));

@@ -96,7 +96,12 @@ describe('a track', () => {
 });
 
 describe('what a session still needs', () => {
-  const setting = { library, place: { kit: new Set<never>(), space: 'lane' as const }, day: TEST_DAY };
+  const setting = {
+    library,
+    place: { kit: new Set<never>(), space: 'lane' as const },
+    site: { lanes: 0, laneMetres: 10 },
+    day: TEST_DAY,
+  };
   const circuit = (tracks: typeof slot.tracks) => ({
     title: 'One',
     purpose: '',

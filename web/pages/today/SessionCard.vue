@@ -31,6 +31,7 @@ const open = computed(() => {
   const { circuit } = session.circuit;
   return undecidedWords(circuit, clients.peopleOf(session.groupId), {
     library: library.library,
+    site: setting.value.site,
     place: site.value ? placeAt(site.value) : ANYWHERE,
     day: calendarDay(session.startsAt, site.value?.timeZone),
   });

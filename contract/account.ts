@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { id, name } from './fields.ts';
+import { id, name, shape, timeZone, yesOrNo } from './fields.ts';
 
 /** What a coach types to sign in. */
 export interface Credentials {
@@ -11,23 +11,29 @@ const email = Joi.string().trim().lowercase().email({ tlds: false }).max(254).re
 /** Length is what matters (NIST SP 800-63B, 5.1.1.2); the top end keeps hashing cheap to refuse. */
 const newPassword = Joi.string().min(10).max(200).required();
 
-export const credentialsSchema = Joi.object<Credentials>({
+export const credentialsSchema = shape<Credentials>({
   email: email.messages({ 'string.email': 'That is not an e-mail address', 'string.empty': 'The e-mail is missing' }),
   password: Joi.string().max(200).required().messages({ 'string.empty': 'The password is missing' }),
-}).required();
+});
 
 /** What a coach types to open a studio of their own. */
-export interface NewStudio extends Credentials {
+export interface StudioWords extends Credentials {
   readonly studioName: string;
   readonly coachName: string;
 }
 
-export const newStudioSchema = Joi.object<NewStudio>({
+/** A studio to be opened: what its coach typed, and the time zone of the browser they sit at. */
+export interface NewStudio extends StudioWords {
+  readonly timeZone: string;
+}
+
+export const newStudioSchema = shape<NewStudio>({
   studioName: name(80).label('Studio name'),
   coachName: name(80).label('Your name'),
   email: email.label('E-mail'),
   password: newPassword.label('Password'),
-}).required();
+  timeZone,
+});
 
 /** Who is signed in, and where. */
 export interface Account {
@@ -38,12 +44,12 @@ export interface Account {
   readonly isDemo: boolean;
 }
 
-const account = Joi.object<Account>({
+export const accountSchema = shape<Account>({
   coachId: id,
   coachName: name(80),
   studioId: id,
   studioName: name(80),
-  isDemo: Joi.boolean().required(),
+  isDemo: yesOrNo,
 });
 
 /** Who is signed in, if anybody, and whether the demo studio can be entered. */
@@ -52,7 +58,4 @@ export interface Welcome {
   readonly demoOpen: boolean;
 }
 
-export const welcomeSchema = Joi.object<Welcome>({
-  account: account.allow(null).required(),
-  demoOpen: Joi.boolean().required(),
-}).required();
+export const welcomeSchema = shape<Welcome>({ account: accountSchema.allow(null), demoOpen: yesOrNo });

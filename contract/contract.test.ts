@@ -6,9 +6,10 @@ import Joi from 'joi';
 import { describe, expect, it } from 'vitest';
 import { credentialsSchema, newStudioSchema } from './account.ts';
 import { check } from './check.ts';
-import { circuitSchema, doseSchema } from './circuit.ts';
+import { doseSchema } from './dose.ts';
+import { circuitSchema } from './circuit.ts';
 import { name, range, whole } from './fields.ts';
-import { pathTo, ROUTES } from './routes.ts';
+import { ADDRESSES, pathTo } from './addresses.ts';
 import { newRunSchema } from './run.ts';
 
 const paths = (schema: Joi.Schema, value: unknown) => {
@@ -98,12 +99,12 @@ describe('checking', () => {
 
 describe('routes', () => {
   it('put an id into their path so that nothing in it can reach another', () => {
-    expect(pathTo(ROUTES.circuit, 'a/../b')).toBe('/api/circuits/a%2F..%2Fb');
-    expect(pathTo(ROUTES.circuits)).toBe('/api/circuits');
+    expect(pathTo(ADDRESSES.circuit, 'a/../b')).toBe('/api/circuits/a%2F..%2Fb');
+    expect(pathTo(ADDRESSES.circuits)).toBe('/api/circuits');
   });
 
   it('are each there once', () => {
-    const all = Object.values(ROUTES).map(({ method, path }) => `${method} ${path}`);
+    const all = Object.values(ADDRESSES).map(({ method, path }) => `${method} ${path}`);
     expect(new Set(all).size).toBe(all.length);
   });
 });

@@ -1,46 +1,57 @@
 import { MOST_REFUSED, MOST_ROUNDS, MOST_SECONDS } from '@prompt-spark/core/circuit/bounds';
-import { EMPHASES, MOVE_KINDS, READINGS, type ShortVersion } from '@prompt-spark/core/circuit/shortVersion';
+import {
+  EMPHASES,
+  MOVE_KINDS,
+  READINGS,
+  type MoveKey,
+  type ShortVersion,
+} from '@prompt-spark/core/circuit/shortVersion';
 import { AMOUNTS } from '@prompt-spark/core/fit/dosage';
 import { REST_LEVELS, type AgreedFit, type BlockPlan, type SlotPlan } from '@prompt-spark/core/fit/plan';
 import Joi from 'joi';
-import { seconds, whole } from './fields.ts';
-
-const recipe = {
-  reading: Joi.valid(...READINGS).required(),
-  emphasis: Joi.valid(...EMPHASES).required(),
-  refused: Joi.array()
-    .items(Joi.object({ kind: Joi.valid(...MOVE_KINDS).required(), id: Joi.string().allow('').max(64).required() }))
-    .max(MOST_REFUSED)
-    .required(),
-};
+import { listOf, oneOf, seconds, shape, whole, yesOrNo } from './fields.ts';
 
 /** A short version as it is kept with a circuit. */
-export const shortVersion = Joi.object<ShortVersion>({ ...recipe, seconds: seconds(1, MOST_SECONDS) });
+export const shortVersion = shape<ShortVersion>({
+  reading: oneOf(...READINGS),
+  emphasis: oneOf(...EMPHASES),
+  refused: listOf(shape<MoveKey>({ kind: oneOf(...MOVE_KINDS), id: Joi.string().allow('').max(64).required() })).max(
+    MOST_REFUSED,
+  ),
+  seconds: seconds(1, MOST_SECONDS),
+});
 
-const innerId = Joi.string().min(1).max(64);
-const amount = Joi.valid(...AMOUNTS).required();
+const amount = oneOf(...AMOUNTS);
+/** Ids inside a circuit are the circuit's own. */
+const INNER_ID = /^[^]{1,64}$/;
 
 const slotPlan = Joi.alternatives<SlotPlan>().conditional('.kind', {
   switch: [
     {
       is: 'kept',
-      then: Joi.object({ kind: 'kept', amount, sides: Joi.valid('both', 'each', 'alternate').required() }),
+      then: Joi.object({ kind: oneOf('kept'), amount, sides: oneOf('both', 'each', 'alternate') }),
     },
-    { is: 'combined', then: Joi.object({ kind: 'combined', drillId: innerId.required(), amount }) },
+    {
+      is: 'combined',
+      then: Joi.object({ kind: oneOf('combined'), drillId: Joi.string().min(1).max(64).required(), amount }),
+    },
   ],
-  otherwise: Joi.object({ kind: Joi.valid('out', 'covered').required() }),
+  otherwise: Joi.object({ kind: oneOf('out', 'covered') }),
 });
 
-const blockPlan = Joi.object<BlockPlan>({ rounds: whole(1, MOST_ROUNDS), rest: Joi.valid(...REST_LEVELS).required() });
+const blockPlan = shape<BlockPlan>({ rounds: whole(1, MOST_ROUNDS), rest: oneOf(...REST_LEVELS) });
 
 /** A plan that was accepted for one run. */
-export const agreedFit = Joi.object<AgreedFit>({
+export const agreedFit = shape<AgreedFit>({
   seconds: seconds(0, MOST_SECONDS),
-  plan: Joi.object({
-    slots: Joi.object().pattern(innerId, slotPlan).max(MOST_REFUSED).required(),
-    blocks: Joi.object().pattern(innerId, blockPlan).max(MOST_REFUSED).required(),
-    namesOnly: Joi.boolean().required(),
-  }).required(),
+  plan: shape<AgreedFit['plan']>({
+    slots: Joi.object<AgreedFit['plan']['slots']>().pattern(INNER_ID, slotPlan.optional()).max(MOST_REFUSED).required(),
+    blocks: Joi.object<AgreedFit['plan']['blocks']>()
+      .pattern(INNER_ID, blockPlan.optional())
+      .max(MOST_REFUSED)
+      .required(),
+    namesOnly: yesOrNo,
+  }),
 });
 
 /** What is sent to fit a session, or to run it as planned again. */
@@ -48,4 +59,4 @@ export interface SessionFit {
   readonly fit: AgreedFit | null;
 }
 
-export const sessionFitSchema = Joi.object<SessionFit>({ fit: agreedFit.allow(null).required() }).required();
+export const sessionFitSchema = shape<SessionFit>({ fit: agreedFit.allow(null) });

@@ -14,38 +14,40 @@ import {
   type ReadinessOnDay,
 } from '@prompt-spark/core/limits/person';
 import Joi from 'joi';
-import { id, instant, line, name, whole, version } from './fields.ts';
+import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole } from './fields.ts';
+import { unreadables, type Unreadable } from './page.ts';
 
 const day = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, { name: 'a day such as 2026-11-25' });
 const dayOrNone = day.allow('').required();
-const side = Joi.valid('both', 'left', 'right').required();
+const side = oneOf('both', 'left', 'right');
 const innerId = Joi.string().min(1).max(64).required();
 
+type LimitOf<Kind extends Limit['kind']> = Extract<Limit, { readonly kind: Kind }>;
 const limit = Joi.alternatives<Limit>().conditional('.kind', {
   switch: [
     {
       is: 'own',
-      then: Joi.object({
-        kind: 'own',
-        capped: Joi.valid(...DEMANDS, 'effort').required(),
+      then: shape<LimitOf<'own'>>({
+        kind: oneOf('own'),
+        capped: oneOf(...DEMANDS, 'effort'),
         most: whole(0, 10),
         side,
         until: dayOrNone,
       }),
     },
   ],
-  otherwise: Joi.object({
-    kind: Joi.valid('known').required(),
-    limitationId: Joi.valid(...LIMITATIONS.map((limitation) => limitation.id)).required(),
-    severity: Joi.valid(...LIMIT_SEVERITIES).required(),
+  otherwise: shape<LimitOf<'known'>>({
+    kind: oneOf('known'),
+    limitationId: oneOf(...LIMITATIONS.map((limitation) => limitation.id)),
+    severity: oneOf(...LIMIT_SEVERITIES),
     side,
     until: dayOrNone,
   }),
 });
 
-const hold = Joi.object<Hold>({
+const hold = shape<Hold>({
   since: day.required(),
-  why: Joi.valid('red flag', 'operation or illness').required(),
+  why: oneOf('red flag', 'operation or illness'),
   clearedBy: line(120),
   clearedOn: dayOrNone,
 })
@@ -54,57 +56,43 @@ const hold = Joi.object<Hold>({
   )
   .messages({ 'hold.cleared': 'Say both who cleared them and on which day' });
 
-const readiness = Joi.object<ReadinessOnDay>({
+const readiness = shape<ReadinessOnDay>({
   day: day.required(),
-  state: Joi.valid(...READINESS).required(),
-  sore: Joi.array()
-    .items(Joi.valid(...REGIONS))
-    .unique()
-    .required(),
+  state: oneOf(...READINESS),
+  sore: listOf(oneOf(...REGIONS)).unique(),
 });
 
-const choice = Joi.object<Choice>({
-  circuitId: id,
-  slotId: innerId,
-  drillId: innerId,
-  variantId: innerId,
-  day: dayOrNone,
-});
+const choice = shape<Choice>({ circuitId: id, slotId: innerId, drillId: innerId, variantId: innerId, day: dayOrNone });
+
+/** At most so many choices are kept for a person; what no longer counts is dropped as they are saved. */
+export const MOST_CHOICES = 2000;
 
 /** What is kept of a person; all of it is sealed where it is stored. */
 export type PersonDocument = Omit<Person, 'id'>;
 
 /** A person's document, checked. Health data needs a day of consent. */
-export const personDocumentSchema = Joi.object<PersonDocument>({
+export const personDocumentSchema = shape<PersonDocument>({
   name: name(80),
   birthYear: Joi.number().integer().min(1900).max(2100).allow(0).required(),
-  limits: Joi.array().items(limit).max(40).required(),
-  ability: Joi.object()
-    .pattern(Joi.valid(...PATTERNS), Joi.valid(...ABILITIES))
-    .required(),
-  stiffer: Joi.object()
-    .pattern(Joi.valid(...REGIONS), Joi.valid('left', 'right'))
-    .required(),
-  familiar: Joi.array().items(Joi.string().max(64)).max(400).required(),
-  kit: Joi.array()
-    .items(Joi.valid(...KIT))
-    .unique()
-    .required(),
+  limits: listOf(limit).max(40),
+  ability: someOf(PATTERNS, oneOf(...ABILITIES)),
+  stiffer: someOf(REGIONS, oneOf('left', 'right')),
+  familiar: listOf(Joi.string().max(64)).max(400),
+  kit: listOf(oneOf(...KIT)).unique(),
   notes: Joi.string().allow('').max(2000).required(),
   consentOn: dayOrNone,
-  choices: Joi.array().items(choice).max(2000).required(),
-  readiness: readiness.allow(null).required(),
-  holds: Joi.array().items(hold).max(100).required(),
+  choices: listOf(choice).max(MOST_CHOICES),
+  readiness: readiness.allow(null),
+  holds: listOf(hold).max(100),
 })
   .custom((person: PersonDocument, helpers) =>
     person.consentOn === '' && hasHealthData(person) ? helpers.error('person.consent') : person,
   )
   .messages({
     'person.consent': 'Limits, readiness and notes are health data: note the day they agreed to have it kept',
-  })
-  .required();
+  });
 
-const groupIds = Joi.array().items(Joi.string().guid()).unique().max(40).required();
+const groupIds = listOf(id).unique().max(40);
 
 /** A person as their coaches see them. */
 export interface PersonRecord {
@@ -114,14 +102,18 @@ export interface PersonRecord {
   readonly document: PersonDocument;
 }
 
-const personRecord = Joi.object<PersonRecord>({
-  id,
-  version,
-  groupIds,
-  document: personDocumentSchema,
+export const personRecordSchema = shape<PersonRecord>({ id, version, groupIds, document: personDocumentSchema });
+
+/** Everybody a coach coaches, by name. */
+export interface CoachedPeople {
+  readonly people: readonly PersonRecord[];
+  readonly unreadable: readonly Unreadable[];
+}
+
+export const coachedPeopleSchema = shape<CoachedPeople>({
+  people: listOf(personRecordSchema),
+  unreadable: unreadables,
 });
-export const personRecordSchema = personRecord.required();
-export const personRecordsSchema = Joi.array<PersonRecord[]>().items(personRecord).required();
 
 /** A new person (version null), or a change made on a version. */
 export interface PersonSave {
@@ -130,32 +122,28 @@ export interface PersonSave {
   readonly document: PersonDocument;
 }
 
-export const personSaveSchema = Joi.object<PersonSave>({
+export const personSaveSchema = shape<PersonSave>({
   version: version.allow(null),
   groupIds,
   document: personDocumentSchema,
-}).required();
+});
+
+const ACTIONS = ['saw', 'added', 'changed', 'took out to a file', 'deleted'] as const;
 
 /** Who did what with somebody's health data, and when. */
 export interface Access {
   readonly coachName: string;
-  readonly action: 'saw' | 'added' | 'changed' | 'took out to a file';
+  readonly action: (typeof ACTIONS)[number];
   readonly at: string;
 }
 
-export const accessesSchema = Joi.array<Access[]>()
-  .items(
-    Joi.object<Access>({
-      coachName: Joi.string().required(),
-      action: Joi.valid('saw', 'added', 'changed', 'took out to a file').required(),
-      at: instant,
-    }),
-  )
-  .required();
+export const accessesSchema: Joi.Schema<readonly Access[]> = listOf(
+  shape<Access>({ coachName: Joi.string().required(), action: oneOf(...ACTIONS), at: instant }),
+);
 
-export const personFileSchema = Joi.object<{ csv: string }>({
-  csv: Joi.string().allow('').max(2_000_000).required(),
-}).required();
+/** People as CSV text. */
+export interface PersonFile {
+  readonly csv: string;
+}
 
-/** A group to be added. */
-export const newGroupSchema = Joi.object<{ id: string; name: string }>({ id, name: name(80) }).required();
+export const personFileSchema = shape<PersonFile>({ csv: Joi.string().allow('').max(2_000_000).required() });

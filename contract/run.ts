@@ -1,7 +1,8 @@
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
 import Joi from 'joi';
-import { id, idOrNull, instant, line, name, whole } from './fields.ts';
+import { id, idOrNull, instant, line, listOf, name, oneOf, shape, whole, yesOrNo } from './fields.ts';
+import { cursor, nextCursor } from './page.ts';
 
 /** What one going-through of a slot took, with the drill's name and phase as they were on the day. */
 export interface RunTurn extends TurnRecord {
@@ -12,8 +13,8 @@ export interface RunTurn extends TurnRecord {
 /** Whether people were warm at the end. */
 export type Warmth = 'yes' | 'nearly' | 'no';
 
-/** A circuit as it was run. The id is made by the sender, so that sending it twice records it once. */
-export interface NewRun {
+/** How a circuit was run, on the whole. */
+export interface RunFacts {
   readonly id: string;
   readonly sessionId: string | null;
   readonly circuitId: string;
@@ -26,58 +27,106 @@ export interface NewRun {
   readonly effort: number | null;
   readonly warm: Warmth | null;
   readonly note: string;
+}
+
+/** A circuit as it was run. The id is made by the sender, so that sending it twice records it once. */
+export interface NewRun extends RunFacts {
   readonly turns: readonly RunTurn[];
 }
 
 /** Seconds as measured, to the millisecond. */
 const measured = Joi.number().min(0).max(86_400).required();
 
-const turn = Joi.object<RunTurn>({
+const turn = shape<RunTurn>({
   slotId: Joi.string().min(1).max(64).required(),
   drillId: Joi.string().min(1).max(64).required(),
   drillName: name(),
-  phase: Joi.valid(...PHASES).required(),
+  phase: oneOf(...PHASES),
   round: whole(1, 99),
   planned: measured,
   actual: measured,
   paused: measured,
 });
+const turns = listOf(turn).max(2000);
 
-const fields = {
+const facts = {
   id,
   sessionId: idOrNull,
   circuitId: id,
   circuitTitle: name(),
   startedAt: instant,
   finishedAt: instant,
-  endedEarly: Joi.boolean().required(),
+  endedEarly: yesOrNo,
   effort: whole(0, 10).allow(null),
-  warm: Joi.valid('yes', 'nearly', 'no', null).required(),
+  warm: oneOf('yes', 'nearly', 'no').allow(null),
   note: Joi.string().max(2000).allow('').required(),
-  turns: Joi.array().items(turn).max(2000).required(),
 };
 
-export const newRunSchema = Joi.object<NewRun>(fields).required();
+export const newRunSchema = shape<NewRun>({ ...facts, turns });
 
-/** A run as it stands in the log. */
-export interface Run extends NewRun {
+/** A run as the log lists it, with what its turns come to. */
+export interface RunSummary extends RunFacts {
   readonly coachName: string;
   readonly groupName: string | null;
   readonly siteName: string | null;
   readonly timeZone: string | null;
+  readonly planned: number;
+  readonly actual: number;
+  readonly paused: number;
 }
 
-/** Names are shown as they are kept; only their presence is checked on the way out. */
+/** Names are shown as they are kept. */
 const nameOrNull = line(120).allow(null);
+const sum = Joi.number().min(0).required();
 
-export const runsSchema = Joi.array<Run[]>()
-  .items(
-    Joi.object<Run>({
-      ...fields,
-      coachName: Joi.string().required(),
-      groupName: nameOrNull,
-      siteName: nameOrNull,
-      timeZone: nameOrNull,
-    }),
-  )
-  .required();
+export const runSummarySchema = shape<RunSummary>({
+  ...facts,
+  coachName: Joi.string().required(),
+  groupName: nameOrNull,
+  siteName: nameOrNull,
+  timeZone: nameOrNull,
+  planned: sum,
+  actual: sum,
+  paused: sum,
+});
+
+/** What every slot of a run took, in the order of the plan. */
+export interface RunTurns {
+  readonly turns: readonly RunTurn[];
+}
+
+export const runTurnsSchema = shape<RunTurns>({ turns });
+
+/** Which runs the log lists: started from an instant up to another, of one group, coach or circuit; a page at a time. */
+export interface RunWish {
+  readonly from?: string;
+  readonly to?: string;
+  readonly group?: string;
+  readonly coach?: string;
+  readonly circuit?: string;
+  readonly after?: string;
+}
+
+export const runWishSchema = shape<RunWish>({
+  from: instant.optional(),
+  to: instant.optional(),
+  group: id.optional(),
+  coach: id.optional(),
+  circuit: id.optional(),
+  after: cursor.optional(),
+});
+
+/** A page of the log, last run first. */
+export interface RunPage {
+  readonly runs: readonly RunSummary[];
+  readonly next: string | null;
+}
+
+export const runPageSchema = shape<RunPage>({ runs: listOf(runSummarySchema), next: nextCursor });
+
+/** That a run is kept. */
+export interface RunKept {
+  readonly id: string;
+}
+
+export const runKeptSchema = shape<RunKept>({ id });

@@ -1,8 +1,11 @@
 import type { AgreedFit } from '@prompt-spark/core/fit/plan';
+import type { FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
+import type { Seconds } from '@prompt-spark/core/units';
 import Joi from 'joi';
-import { circuitRecordSchema, type CircuitRecord } from './circuit.ts';
+import { circuitRecordSchema, fuseSchema, type CircuitRecord } from './circuit.ts';
+import { id, idOrNull, instant, listOf, name, shape, whole } from './fields.ts';
 import { agreedFit } from './fit.ts';
-import { id, idOrNull, instant, whole } from './fields.ts';
+import { unreadables, type Unreadable } from './page.ts';
 
 /** A session a coach puts in the book: a circuit to be run on a date. */
 export interface NewSession {
@@ -24,7 +27,7 @@ const fields = {
   minutes: whole(1, 120),
 };
 
-export const newSessionSchema = Joi.object<NewSession>(fields).required();
+export const newSessionSchema = shape<NewSession>(fields);
 
 /** A session as it stands in the book, with its circuit, and the run that kept it if it has been run. */
 export interface PlannedSession extends NewSession {
@@ -35,17 +38,53 @@ export interface PlannedSession extends NewSession {
   readonly fit: AgreedFit | null;
 }
 
-const plannedSession = Joi.object<PlannedSession>({
+export const plannedSessionSchema = shape<PlannedSession>({
   ...fields,
   coachName: Joi.string().required(),
   circuit: circuitRecordSchema,
   runId: idOrNull,
-  fit: agreedFit.allow(null).required(),
+  fit: agreedFit.allow(null),
 });
 
-export const plannedSessionSchema = plannedSession.required();
+/** What the book lists of a session. Seconds and fuse are those of the session: its site, its group, its fit. */
+export interface SessionSummary extends NewSession {
+  readonly coachName: string;
+  readonly runId: string | null;
+  readonly title: string;
+  /** People that the circuit expects; 0 where it does not say. */
+  readonly people: number;
+  /** Seconds it was fitted into for this session alone; null where it is run as planned. */
+  readonly fitted: Seconds | null;
+  /** Seconds of the whole circuit, before any fitting. */
+  readonly planned: Seconds;
+  readonly seconds: Seconds;
+  readonly fuse: FuseSketch;
+}
 
-export const plannedSessionsSchema = Joi.array<PlannedSession[]>().items(plannedSession).required();
+const total = Joi.number().min(0).required();
+
+export const sessionSummarySchema = shape<SessionSummary>({
+  ...fields,
+  coachName: Joi.string().required(),
+  runId: idOrNull,
+  title: name(),
+  people: total,
+  fitted: total.allow(null),
+  planned: total,
+  seconds: total,
+  fuse: fuseSchema,
+});
+
+/** The sessions of a span of time, in order of time. */
+export interface SessionList {
+  readonly sessions: readonly SessionSummary[];
+  readonly unreadable: readonly Unreadable[];
+}
+
+export const sessionListSchema = shape<SessionList>({
+  sessions: listOf(sessionSummarySchema),
+  unreadable: unreadables,
+});
 
 /** The span of time to list sessions for: from an instant up to another, at most 62 days. */
 export interface SessionSpan {
@@ -55,10 +94,9 @@ export interface SessionSpan {
 
 const MOST_DAYS = 62;
 
-export const sessionSpanSchema = Joi.object<SessionSpan>({ from: instant, to: instant })
+export const sessionSpanSchema = shape<SessionSpan>({ from: instant, to: instant })
   .custom((span: SessionSpan, helpers) => {
     const days = (Date.parse(span.to) - Date.parse(span.from)) / 86_400_000;
     return days >= 0 && days <= MOST_DAYS ? span : helpers.error('span.days');
   })
-  .messages({ 'span.days': `"to" must come after "from", by at most ${MOST_DAYS} days` })
-  .required();
+  .messages({ 'span.days': `"to" must come after "from", by at most ${MOST_DAYS} days` });

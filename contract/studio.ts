@@ -1,7 +1,7 @@
 import { LOAD_UNITS, type Plates } from '@prompt-spark/core/dose/lift';
 import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import Joi from 'joi';
-import { id, name, whole, version } from './fields.ts';
+import { id, listOf, name, oneOf, shape, timeZone, whole, version } from './fields.ts';
 
 /** A place where sessions happen. Lengths in metres; 0 lanes where there are none. */
 export interface SiteDetails {
@@ -38,55 +38,51 @@ export interface Group {
   readonly people: number;
 }
 
-/** What circuits and sessions of a studio refer to. */
+/** A coach of the studio, by name. */
+export interface CoachName {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What circuits, sessions and runs of a studio refer to. */
 export interface StudioPlaces {
   readonly sites: readonly Site[];
   readonly groups: readonly Group[];
+  readonly coaches: readonly CoachName[];
 }
 
 const details = {
   name: name(80),
-  timeZone: name(64)
-    .custom((zone: string, helpers) => (isTimeZone(zone) ? zone : helpers.error('zone.unknown')))
-    .messages({ 'zone.unknown': '{#label} is no time zone, such as Europe/London' }),
+  timeZone,
   lanes: whole(0, 99),
   laneMetres: Joi.number().min(0).max(1000).required(),
   mats: whole(0, 999),
   loopBands: whole(0, 999),
   walls: whole(0, 99),
-  kit: Joi.array()
-    .items(Joi.valid(...KIT))
-    .unique()
-    .required(),
-  plates: Joi.object<Plates>({
-    unit: Joi.valid(...LOAD_UNITS).required(),
+  kit: listOf(oneOf(...KIT)).unique(),
+  plates: shape<Plates>({
+    unit: oneOf(...LOAD_UNITS),
     bar: Joi.number().min(0).max(100).required(),
     smallest: Joi.number().positive().max(50).required(),
-  }).required(),
+  }),
 };
 
-export const siteDetailsSchema = Joi.object<SiteDetails>(details).required();
+export const siteDetailsSchema = shape<SiteDetails>(details);
+export const siteSchema = shape<Site>({ ...details, id, version });
+export const siteSaveSchema = shape<SiteSave>({ version: version.allow(null), site: siteDetailsSchema });
 
-const site = Joi.object<Site>({ ...details, id, version });
-export const siteSchema = site.required();
+export const groupSchema = shape<Group>({ id, name: name(80), people: whole(0, 999) });
 
-export const siteSaveSchema = Joi.object<SiteSave>({
-  version: version.allow(null),
-  site: siteDetailsSchema,
-}).required();
-
-function isTimeZone(zone: string): boolean {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
-  } catch {
-    return false;
-  }
+/** A group to be added. */
+export interface NewGroup {
+  readonly id: string;
+  readonly name: string;
 }
 
-const group = Joi.object<Group>({ id, name: name(80), people: whole(0, 999) });
-export const groupSchema = group.required();
+export const newGroupSchema = shape<NewGroup>({ id, name: name(80) });
 
-export const studioPlacesSchema = Joi.object<StudioPlaces>({
-  sites: Joi.array().items(site).required(),
-  groups: Joi.array().items(group).required(),
-}).required();
+export const studioPlacesSchema = shape<StudioPlaces>({
+  sites: listOf(siteSchema),
+  groups: listOf(groupSchema),
+  coaches: listOf(shape<CoachName>({ id, name: name(80) })),
+});

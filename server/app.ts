@@ -1,20 +1,26 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type Request } from 'express';
+import { randomUUID } from 'node:crypto';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { docs } from './http/docs.ts';
+import { health } from './http/health.ts';
+import type { Metrics } from './http/metrics.ts';
+import { pages, securityHeaders } from './http/pages.ts';
+import { problemHandler, Refusal } from './http/problem.ts';
+import { sameOriginOnly } from './http/sameOrigin.ts';
+import { serve } from './http/serve.ts';
+import { accountSignedIn, signInSessions } from './http/signedIn.ts';
+import { signInLimits } from './http/signInLimit.ts';
 import { accountRoutes } from './routes/account.ts';
 import { circuitRoutes } from './routes/circuits.ts';
 import { libraryRoutes } from './routes/library.ts';
 import { peopleRoutes } from './routes/people.ts';
 import { runRoutes } from './routes/runs.ts';
-import { standardRoutes } from './routes/standards.ts';
 import { sessionRoutes } from './routes/sessions.ts';
+import { standardRoutes } from './routes/standards.ts';
 import type { Connection } from './store/database.ts';
 import type { HealthKey } from './store/seal.ts';
-import { pages, securityHeaders } from './web/pages.ts';
-import { problemHandler, Refusal } from './web/problem.ts';
-import { sameOriginOnly } from './web/sameOrigin.ts';
-import { signInSessions } from './web/signedIn.ts';
 
 /** What the application stands on. */
 export interface AppParts {
@@ -24,24 +30,48 @@ export interface AppParts {
   readonly log: Logger;
   /** The built web application; only the API is served without it. */
   readonly webFolder?: string;
+  /** Proxies in front that are believed: how many, or their addresses. */
+  readonly trustProxy?: number | string | undefined;
+  readonly metrics?: Metrics;
+  /** Whether the process is about to end, so that nobody sends it more. */
+  readonly isStopping?: () => boolean;
+  /** Checks every answer against the table of endpoints, as tests do. */
+  readonly checkAnswers?: boolean;
 }
 
 /** The whole application: API and pages from one address. */
-export function createApp({ connection, sessionSecret, healthKey, log, webFolder }: AppParts): Express {
+export function createApp(parts: AppParts): Express {
+  const { connection, sessionSecret, healthKey, log, webFolder, trustProxy, metrics } = parts;
   const { database, pool } = connection;
   const app = express();
   app.disable('x-powered-by');
+  // Answers of the API are never stored, so there is nothing to compare them with.
+  app.disable('etag');
+  if (trustProxy !== undefined) app.set('trust proxy', trustProxy);
+  app.use(health(async () => !parts.isStopping?.() && (await connection.answers())));
   app.use(requestLog(log));
+  if (metrics) app.use(metrics.measure);
   app.use(compression());
   app.use(...securityHeaders());
-  app.use('/api', noStore, sameOriginOnly, express.json({ limit: '4mb' }), signInSessions(pool, sessionSecret));
-  app.use(accountRoutes(database));
-  app.use(libraryRoutes(database));
-  app.use(standardRoutes(database));
-  app.use(peopleRoutes(database, healthKey));
-  app.use(circuitRoutes(database));
-  app.use(sessionRoutes(database));
-  app.use(runRoutes(database));
+  app.use(docs());
+  app.use('/api', noStore, sameOriginOnly, ...signInSessions(pool, sessionSecret));
+  const handlers = {
+    ...accountRoutes(database),
+    ...libraryRoutes(database),
+    ...standardRoutes(database),
+    ...peopleRoutes(database, healthKey),
+    ...circuitRoutes(database),
+    ...sessionRoutes(database),
+    ...runRoutes(database),
+  };
+  const limits = signInLimits(database);
+  app.use(
+    serve(handlers, {
+      accountOf: (request: Request) => accountSignedIn(database, request),
+      before: { signIn: limits, openStudio: limits },
+      ...(parts.checkAnswers ? { checkAnswers: true } : {}),
+    }),
+  );
   app.use('/api', (_request, _response, next) => {
     next(new Refusal(404, 'Not found', 'There is nothing at this address.'));
   });
@@ -55,12 +85,21 @@ const noStore: express.RequestHandler = (_request, response, next) => {
   next();
 };
 
-/** Logs method, path and status: no bodies, no query strings, no cookies, no addresses. */
+/** Logs id, method, path and status: no bodies, no query strings, no cookies, no addresses. The id goes out with the answer. */
 function requestLog(log: Logger) {
   return pinoHttp({
     logger: log,
+    genReqId: (_request, response) => {
+      const id = randomUUID();
+      response.setHeader('X-Request-Id', id);
+      return id;
+    },
     serializers: {
-      req: (request: { method: string; url: string }) => ({ method: request.method, path: request.url.split('?')[0] }),
+      req: (request: { id: string; method: string; url: string }) => ({
+        id: request.id,
+        method: request.method,
+        path: request.url.split('?')[0],
+      }),
       res: (response: { statusCode: number }) => ({ status: response.statusCode }),
     },
     autoLogging: { ignore: (request) => request.url?.startsWith('/assets/') ?? false },

@@ -10,6 +10,15 @@ export interface Environment {
   readonly port: number;
   /** Where the log is written; standard output where empty. */
   readonly logFile: string;
+  /**
+   * Which proxies in front are believed when they say where a request came from and that it came by TLS: how many there
+   * are, or their addresses; undefined for none.
+   */
+  readonly trustProxy: number | string | undefined;
+  /** Connections to the database at most, and milliseconds after which it gives a statement up. */
+  readonly pool: { readonly most: number; readonly statementMs: number };
+  /** Where the figures for Prometheus are served, on the same host; undefined for nowhere. */
+  readonly metricsPort: number | undefined;
 }
 
 interface Variables {
@@ -19,6 +28,10 @@ interface Variables {
   readonly HOST: string;
   readonly PORT: number;
   readonly LOG_FILE: string;
+  readonly TRUST_PROXY: string;
+  readonly DATABASE_CONNECTIONS: number;
+  readonly STATEMENT_TIMEOUT_MS: number;
+  readonly METRICS_PORT: number | '';
 }
 
 const schema = Joi.object<Variables>({
@@ -35,6 +48,16 @@ const schema = Joi.object<Variables>({
   HOST: Joi.string().hostname().default('127.0.0.1'),
   PORT: Joi.number().port().default(4380),
   LOG_FILE: Joi.string().allow('').default(''),
+  // A number of proxies, or addresses and nets with commas between; never "true", which would believe anybody.
+  TRUST_PROXY: Joi.string()
+    .pattern(
+      /^(?:[1-9]|[0-9a-f:./, ]{3,400}|(?:loopback|linklocal|uniquelocal)(?:, ?(?:loopback|linklocal|uniquelocal))*)$/i,
+    )
+    .allow('')
+    .default(''),
+  DATABASE_CONNECTIONS: Joi.number().integer().min(2).max(200).default(10),
+  STATEMENT_TIMEOUT_MS: Joi.number().integer().min(100).max(600_000).default(15_000),
+  METRICS_PORT: Joi.number().port().allow('').default(''),
 }).unknown();
 
 /**
@@ -55,5 +78,13 @@ export function readEnvironment(variables: NodeJS.ProcessEnv): Environment {
     host: value.HOST,
     port: value.PORT,
     logFile: value.LOG_FILE,
+    trustProxy: trustFrom(value.TRUST_PROXY),
+    pool: { most: value.DATABASE_CONNECTIONS, statementMs: value.STATEMENT_TIMEOUT_MS },
+    metricsPort: value.METRICS_PORT === '' ? undefined : value.METRICS_PORT,
   };
+}
+
+function trustFrom(text: string): number | string | undefined {
+  if (text === '') return undefined;
+  return /^[1-9]$/.test(text) ? Number(text) : text;
 }

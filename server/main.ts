@@ -2,25 +2,36 @@ import { fileURLToPath } from 'node:url';
 import pino from 'pino';
 import { createApp } from './app.ts';
 import { readEnvironment } from './environment.ts';
+import { newMetrics, serveMetrics } from './http/metrics.ts';
 import { openDatabase } from './store/database.ts';
+
+/** Requests under way have this long to be answered once the process is told to end. */
+const STOP_WITHIN_MS = 10_000;
 
 const environment = readEnvironment(process.env);
 const log = pino(
   environment.logFile === '' ? pino.destination(1) : pino.destination({ dest: environment.logFile, mkdir: true }),
 );
-const connection = openDatabase(environment.databaseUrl, (error) =>
-  log.warn({ err: error }, 'database connection lost'),
-);
-const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url));
+const connection = openDatabase(environment.databaseUrl, {
+  ...environment.pool,
+  onIdleError: (error) => log.warn({ err: error }, 'database connection lost'),
+});
+const { host, port, metricsPort } = environment;
+const metrics = newMetrics();
+const metricsServer = metricsPort === undefined ? undefined : serveMetrics(metrics, host, metricsPort);
+let stopping = false;
+
 const app = createApp({
   connection,
   sessionSecret: environment.sessionSecret,
   healthKey: environment.healthKey,
   log,
-  webFolder,
+  webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
+  trustProxy: environment.trustProxy,
+  metrics,
+  isStopping: () => stopping,
 });
 
-const { host, port } = environment;
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     console.error(
@@ -33,16 +44,22 @@ const server = app.listen(port, host, (error?: Error) => {
   console.log(`Prompt Spark is ready at http://${host}:${port}`);
 });
 
-let stopping = false;
-
-/** Requests under way are answered before the process ends. Ctrl-C may be heard twice: from the terminal and from bin/start. */
+/**
+ * Requests under way are answered before the process ends; what hangs is given up after a while. Ctrl-C may be heard
+ * twice: from the terminal and from bin/start.
+ */
 function stop(): void {
   if (stopping) return;
   stopping = true;
+  metricsServer?.close();
   server.close(() => {
     void connection.close().finally(() => process.exit(0));
   });
   server.closeIdleConnections();
+  setTimeout(() => {
+    log.warn('requests that hung were given up at the end');
+    process.exit(0);
+  }, STOP_WITHIN_MS).unref();
 }
 
 process.on('SIGINT', stop);

@@ -1,2 +1,3 @@
 /** What a variant changes against the rung before it on its ladder. */
-export type Change = 'support' | 'range' | 'load' | 'speed' | 'stance' | 'surface';
+export const CHANGES = ['support', 'range', 'load', 'speed', 'stance', 'surface'] as const;
+export type Change = (typeof CHANGES)[number];

@@ -133,3 +133,16 @@ export const UNKNOWN_PERSON: Omit<Person, 'id'> = {
   readiness: null,
   holds: [],
 };
+
+/**
+ * The choices that still count, in order: not those for a day before `since`, nor those for a slot that is no more.
+ *
+ * @param since YYYY-MM-DD
+ */
+export function standingChoices(
+  choices: readonly Choice[],
+  since: string,
+  isThere: (circuitId: string, slotId: string) => boolean,
+): readonly Choice[] {
+  return choices.filter(({ day, circuitId, slotId }) => (day === '' || day >= since) && isThere(circuitId, slotId));
+}

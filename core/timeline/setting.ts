@@ -39,6 +39,17 @@ export function peopledSetting({ somebodyNew, slowToFloor, namesOnly }: Circuit,
   };
 }
 
+/** The setting at a site: its lanes decide how long distances take. Without a site, or where its lanes were not measured, it stays as it was. */
+export function settingAt(setting: Setting, site: SiteFloor | undefined): Setting {
+  if (!site || site.laneMetres <= 0) return setting;
+  return { ...setting, site: { lanes: site.lanes, laneMetres: site.laneMetres } };
+}
+
+/** A circuit with the people of its group, where it does not say how many come: they decide the waves over the lanes. */
+export function withPeople(circuit: Circuit, people: number): Circuit {
+  return { ...circuit, people: circuit.people || people };
+}
+
 /** The floor a circuit is done on: the lanes it asks for, else the site's, and a lap there and back. */
 export function floorOf({ people, lanes }: Pick<Circuit, 'people' | 'lanes'>, { site }: Pick<Setting, 'site'>): Floor {
   const { laneMetres } = site;

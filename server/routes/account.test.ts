@@ -1,4 +1,4 @@
-import { ROUTES } from '@prompt-spark/contract/routes';
+import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { coach as coachTable, signIn } from '../schema/tables.ts';
@@ -14,7 +14,7 @@ describe('signing in', () => {
   it('gives a cookie that scripts and other sites cannot use, and a row that names the studio', async () => {
     const { account } = await signedInCoach(server, 'tidemark@saltmere.example');
     const visitor = new Visitor(server);
-    const answer = await visitor.ask(ROUTES.signIn).send({ email: 'TIDEMARK@saltmere.example', password: PASSWORD });
+    const answer = await visitor.ask(ADDRESSES.signIn).send({ email: 'TIDEMARK@saltmere.example', password: PASSWORD });
     expect(answer.status).toBe(200);
     expect(answer.headers['set-cookie']?.[0]).toMatch(/HttpOnly.*SameSite=Strict/);
     expect(answer.body).toEqual(account);
@@ -33,7 +33,7 @@ describe('signing in', () => {
 
   it('says the same for a wrong password and for an e-mail nobody has', async () => {
     await signedInCoach(server, 'known@saltmere.example');
-    const ask = (email: string) => new Visitor(server).ask(ROUTES.signIn).send({ email, password: 'not the one' });
+    const ask = (email: string) => new Visitor(server).ask(ADDRESSES.signIn).send({ email, password: 'not the one' });
     const [wrong, nobody] = [await ask('known@saltmere.example'), await ask('unknown@saltmere.example')];
     expect(wrong.status).toBe(401);
     expect(nobody.status).toBe(401);
@@ -41,7 +41,7 @@ describe('signing in', () => {
   });
 
   it('points at every field that is wrong', async () => {
-    const answer = await new Visitor(server).ask(ROUTES.signIn).send({ email: 'no address' });
+    const answer = await new Visitor(server).ask(ADDRESSES.signIn).send({ email: 'no address' });
     expect(answer.status).toBe(422);
     const { errors } = JSON.parse(answer.text) as { errors: { path: string }[] };
     expect(errors.map(({ path }) => path)).toEqual(['/email', '/password']);
@@ -50,7 +50,7 @@ describe('signing in', () => {
   it('is shut for a quarter of an hour after ten wrong tries on one e-mail, even for the right password', async () => {
     await signedInCoach(server, 'guessed@saltmere.example');
     const ask = (password: string) =>
-      new Visitor(server).ask(ROUTES.signIn).send({ email: 'guessed@saltmere.example', password });
+      new Visitor(server).ask(ADDRESSES.signIn).send({ email: 'guessed@saltmere.example', password });
     for (let turn = 0; turn < 10; turn += 1) expect((await ask('wrong')).status).toBe(401);
     const shut = await ask(PASSWORD);
     expect(shut.status).toBe(429);
@@ -60,9 +60,9 @@ describe('signing in', () => {
 
   it('ends with signing out: the same cookie opens nothing', async () => {
     const { coach } = await signedInCoach(server, 'leaving@saltmere.example');
-    await coach.ask(ROUTES.circuits).expect(200);
-    await coach.ask(ROUTES.signOut).expect(204);
-    await coach.ask(ROUTES.circuits).expect(401);
+    await coach.ask(ADDRESSES.circuits).expect(200);
+    await coach.ask(ADDRESSES.signOut).expect(204);
+    await coach.ask(ADDRESSES.circuits).expect(401);
   });
 });
 
@@ -72,22 +72,23 @@ describe('opening a studio', () => {
     coachName: 'Perran Voss',
     email: 'net@saltmere.example',
     password: PASSWORD,
+    timeZone: 'Pacific/Auckland',
   };
 
   it('signs its coach in, with a site to begin with', async () => {
     const visitor = new Visitor(server);
-    await visitor.ask(ROUTES.openStudio).send(studio).expect(201);
-    expect((await visitor.ask(ROUTES.welcome)).body).toMatchObject({
+    await visitor.ask(ADDRESSES.openStudio).send(studio).expect(201);
+    expect((await visitor.ask(ADDRESSES.welcome)).body).toMatchObject({
       account: { studioName: 'Net Loft', isDemo: false },
     });
-    expect((await visitor.ask(ROUTES.places)).body).toMatchObject({ sites: [{ name: 'Main floor' }], groups: [] });
+    expect((await visitor.ask(ADDRESSES.places)).body).toMatchObject({ sites: [{ name: 'Main floor' }], groups: [] });
   });
 
   it('is refused for an e-mail in use, and for a short password', async () => {
-    const taken = await new Visitor(server).ask(ROUTES.openStudio).send({ ...studio, studioName: 'Other loft' });
+    const taken = await new Visitor(server).ask(ADDRESSES.openStudio).send({ ...studio, studioName: 'Other loft' });
     expect(taken.status).toBe(409);
     const short = await new Visitor(server)
-      .ask(ROUTES.openStudio)
+      .ask(ADDRESSES.openStudio)
       .send({ ...studio, email: 'b@c.de', password: 'short' });
     expect(short.status).toBe(422);
     expect(JSON.parse(short.text)).toMatchObject({ errors: [{ path: '/password' }] });
@@ -97,15 +98,15 @@ describe('opening a studio', () => {
 describe('the demo studio', () => {
   it('cannot be entered where there is none', async () => {
     const visitor = new Visitor(server);
-    expect((await visitor.ask(ROUTES.welcome)).body).toEqual({ account: null, demoOpen: false });
-    await visitor.ask(ROUTES.enterDemo).expect(404);
+    expect((await visitor.ask(ADDRESSES.welcome)).body).toEqual({ account: null, demoOpen: false });
+    await visitor.ask(ADDRESSES.enterDemo).expect(404);
   });
 });
 
 describe('the log', () => {
   it('names method, path and status, and never a body, a query or a cookie', async () => {
     await signedInCoach(server, 'logged@saltmere.example');
-    await new Visitor(server).ask(ROUTES.sessions).query({ from: 'secret-query' });
+    await new Visitor(server).ask(ADDRESSES.sessions).query({ from: 'secret-query' });
     const logged = server.logged();
     expect(logged).toContain('"path":"/api/account/sign-in"');
     expect(logged).toContain('"status":200');
@@ -117,7 +118,7 @@ describe('the log', () => {
 
 describe('every answer', () => {
   it('carries a strict content security policy and gives away no framework', async () => {
-    const { headers } = await new Visitor(server).ask(ROUTES.welcome);
+    const { headers } = await new Visitor(server).ask(ADDRESSES.welcome);
     expect(headers['content-security-policy']).toContain("default-src 'none'");
     expect(headers['content-security-policy']).toContain("script-src 'self';");
     expect(headers['content-security-policy']).not.toContain('unsafe');
@@ -126,7 +127,7 @@ describe('every answer', () => {
   });
 
   it('to an address that is none is a problem', async () => {
-    const answer = await new Visitor(server).ask({ method: 'GET', path: '/api/nothing', open: true });
+    const answer = await new Visitor(server).ask({ method: 'GET', path: '/api/nothing', access: 'anybody' });
     expect(answer.status).toBe(404);
     expect(answer.type).toBe('application/problem+json');
   });

@@ -1,5 +1,5 @@
 import { PROBLEM_MEDIA_TYPE } from '@prompt-spark/contract/problem';
-import { ROUTES, type Route } from '@prompt-spark/contract/routes';
+import { ADDRESSES, type Address } from '@prompt-spark/contract/addresses';
 import { sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -19,8 +19,8 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const routes = Object.entries<Route>(ROUTES);
-const closed = routes.filter(([, route]) => !route.open);
+const routes = Object.entries<Address>(ADDRESSES);
+const closed = routes.filter(([, { access }]) => access === 'coach');
 
 describe('nobody', () => {
   it.each(closed)('is turned away from %s with a problem', async (_name, route) => {
@@ -36,66 +36,75 @@ describe('another studio', () => {
     const { coach: owner } = await signedInCoach(server, 'owner@saltmere.example');
     const { coach: stranger } = await signedInCoach(server, 'stranger@saltmere.example');
     const circuit = newCircuit();
-    await owner.ask(ROUTES.addCircuit).send(circuit).expect(201);
+    await owner.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
     const session = newSession(circuit.id);
-    await owner.ask(ROUTES.addSession).send(session).expect(201);
+    await owner.ask(ADDRESSES.addSession).send(session).expect(201);
     const run = newRun(circuit);
-    await owner.ask(ROUTES.addRun).send(run).expect(201);
-    const { sites } = (await owner.ask(ROUTES.places).expect(200)).body as { sites: { id: string }[] };
+    await owner.ask(ADDRESSES.addRun).send(run).expect(201);
+    const { sites } = (await owner.ask(ADDRESSES.places).expect(200)).body as { sites: { id: string }[] };
 
     // By id: each answers as if there were no such thing.
     const save = { ...circuit, id: undefined, version: 1, saveId: randomUUID() };
-    await stranger.ask(ROUTES.circuit, circuit.id).expect(404);
-    await stranger.ask(ROUTES.saveCircuit, circuit.id).send(save).expect(404);
-    await stranger.ask(ROUTES.takeOutCircuit, circuit.id).expect(404);
-    await stranger.ask(ROUTES.bringBackCircuit, circuit.id).expect(404);
-    await stranger.ask(ROUTES.session, session.id).expect(404);
-    await stranger.ask(ROUTES.takeOutSession, session.id).expect(404);
-    await stranger.ask(ROUTES.fitSession, session.id).send({ fit: null }).expect(404);
+    await stranger.ask(ADDRESSES.circuit, circuit.id).expect(404);
+    await stranger.ask(ADDRESSES.saveCircuit, circuit.id).send(save).expect(404);
+    await stranger.ask(ADDRESSES.takeOutCircuit, circuit.id).expect(404);
+    await stranger.ask(ADDRESSES.bringBackCircuit, circuit.id).expect(404);
+    await stranger.ask(ADDRESSES.session, session.id).expect(404);
+    await stranger.ask(ADDRESSES.takeOutSession, session.id).expect(404);
+    await stranger.ask(ADDRESSES.fitSession, session.id).send({ fit: null }).expect(404);
 
     const [site] = sites;
     const { id: siteId, version, ...details } = site as { id: string; version: number };
-    await stranger.ask(ROUTES.saveSite, siteId).send({ version, site: details }).expect(404);
-    await stranger.ask(ROUTES.saveSite, siteId).send({ version: null, site: details }).expect(404);
+    await stranger.ask(ADDRESSES.saveSite, siteId).send({ version, site: details }).expect(404);
+    await stranger.ask(ADDRESSES.saveSite, siteId).send({ version: null, site: details }).expect(404);
 
     // By mention: what is sent may not point at it.
-    await stranger.ask(ROUTES.addSession).send(newSession(circuit.id)).expect(404);
-    await stranger.ask(ROUTES.addRun).send(newRun(circuit)).expect(404);
+    await stranger.ask(ADDRESSES.addSession).send(newSession(circuit.id)).expect(404);
+    await stranger.ask(ADDRESSES.addRun).send(newRun(circuit)).expect(404);
     const theirs = newCircuit();
-    await stranger.ask(ROUTES.addCircuit).send(theirs).expect(201);
+    await stranger.ask(ADDRESSES.addCircuit).send(theirs).expect(201);
     await stranger
-      .ask(ROUTES.addRun)
+      .ask(ADDRESSES.addRun)
       .send(newRun(theirs, { sessionId: session.id }))
       .expect(404);
     await stranger
-      .ask(ROUTES.addCircuit)
+      .ask(ADDRESSES.addCircuit)
       .send(newCircuit(undefined, { siteId: sites[0]?.id ?? '' }))
       .expect(404);
 
     // Under its ids: what is there stays the owner's.
     await stranger
-      .ask(ROUTES.addCircuit)
+      .ask(ADDRESSES.addCircuit)
       .send({ ...theirs, id: circuit.id })
       .expect(409);
     await stranger
-      .ask(ROUTES.addSession)
+      .ask(ADDRESSES.addSession)
       .send(newSession(theirs.id, { id: session.id }))
       .expect(409);
     await stranger
-      .ask(ROUTES.addRun)
+      .ask(ADDRESSES.addRun)
       .send(newRun(theirs, { id: run.id }))
       .expect(409);
 
     // In lists: not there.
     const span = { from: '2026-11-20T00:00:00.000Z', to: '2026-12-20T00:00:00.000Z' };
-    expect((await stranger.ask(ROUTES.sessions).query(span).expect(200)).body).toEqual([]);
-    expect((await stranger.ask(ROUTES.runs).expect(200)).body).toEqual([]);
-    expect((await stranger.ask(ROUTES.circuits).expect(200)).text).not.toContain(circuit.id);
-    expect((await stranger.ask(ROUTES.places).expect(200)).text).not.toContain(sites[0]?.id);
+    expect((await stranger.ask(ADDRESSES.sessions).query(span).expect(200)).body).toEqual({
+      sessions: [],
+      unreadable: [],
+    });
+    expect((await stranger.ask(ADDRESSES.runs).expect(200)).body).toEqual({ runs: [], next: null });
+    expect((await stranger.ask(ADDRESSES.runs).query({ circuit: circuit.id }).expect(200)).body).toEqual({
+      runs: [],
+      next: null,
+    });
+    await stranger.ask(ADDRESSES.runTurns, run.id).expect(404);
+    expect((await stranger.ask(ADDRESSES.circuits).expect(200)).text).not.toContain(circuit.id);
+    expect((await stranger.ask(ADDRESSES.places).expect(200)).text).not.toContain(sites[0]?.id);
 
     // And the owner's are as they were.
-    expect((await owner.ask(ROUTES.circuit, circuit.id).expect(200)).body).toMatchObject({ version: 1 });
-    expect((await owner.ask(ROUTES.sessions).query(span).expect(200)).body).toHaveLength(1);
+    expect((await owner.ask(ADDRESSES.circuit, circuit.id).expect(200)).body).toMatchObject({ version: 1 });
+    const { sessions } = (await owner.ask(ADDRESSES.sessions).query(span).expect(200)).body as { sessions: unknown[] };
+    expect(sessions).toHaveLength(1);
   });
 });
 
@@ -107,12 +116,12 @@ describe('a request forged by another site', () => {
 
   it('is refused where an old browser names another origin, or none', async () => {
     const visitor = new Visitor(server);
-    await visitor.ask(ROUTES.signOut).unset('Sec-Fetch-Site').expect(403);
-    await visitor.ask(ROUTES.signOut).unset('Sec-Fetch-Site').set('Origin', 'https://elsewhere.example').expect(403);
+    await visitor.ask(ADDRESSES.signOut).unset('Sec-Fetch-Site').expect(403);
+    await visitor.ask(ADDRESSES.signOut).unset('Sec-Fetch-Site').set('Origin', 'https://elsewhere.example').expect(403);
   });
 
   it('is refused where it is no JSON, as from a plain form', async () => {
-    await new Visitor(server).ask(ROUTES.signIn).type('form').send('email=a').expect(415);
+    await new Visitor(server).ask(ADDRESSES.signIn).type('form').send('email=a').expect(415);
   });
 });
 

@@ -1,8 +1,7 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import { PROBLEM_MEDIA_TYPE } from '@prompt-spark/contract/problem';
-import { ROUTES, type Route } from '@prompt-spark/contract/routes';
+import { ADDRESSES, type Address } from '@prompt-spark/contract/addresses';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
 import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { limit, testPerson } from '@prompt-spark/core/testing/people';
@@ -63,7 +62,7 @@ function spoilt(body: unknown, [key, ...rest]: Path, junk: unknown): unknown {
 }
 
 interface Try {
-  readonly route: Route;
+  readonly route: Address;
   readonly id?: string;
   readonly body: unknown;
 }
@@ -78,10 +77,10 @@ beforeAll(async () => {
   const circuit = newCircuit(
     '# All of it\nraise\n  jog 4 lengths @2m/s rest 5s\nmobilise\n  cat-cow 6-8\n  band pull 12 @2-1-2',
   );
-  await coach.ask(ROUTES.addCircuit).send(circuit).expect(201);
+  await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
   const session = newSession(circuit.id);
-  await coach.ask(ROUTES.addSession).send(session).expect(201);
-  const places = (await coach.ask(ROUTES.places).expect(200)).body as {
+  await coach.ask(ADDRESSES.addSession).send(session).expect(201);
+  const places = (await coach.ask(ADDRESSES.places).expect(200)).body as {
     readonly sites: readonly { readonly id: string; readonly version: number }[];
   };
   const { id: siteId = '', version, ...site } = places.sites[0] ?? {};
@@ -90,17 +89,23 @@ beforeAll(async () => {
   const approach = { ...APPROACHES[0], id: randomUUID(), name: 'Harbour order' };
   const mainSession = { ...MAIN_SESSIONS[0], id: randomUUID(), name: 'Gig rowing', words: ['oars'] };
   tries = [
-    { route: ROUTES.signIn, body: { email: 'careless@saltmere.example', password: PASSWORD } },
+    { route: ADDRESSES.signIn, body: { email: 'careless@saltmere.example', password: PASSWORD } },
     {
-      route: ROUTES.openStudio,
-      body: { studioName: 'Slip', coachName: 'Ebba', email: 'ebba@saltmere.example', password: PASSWORD },
+      route: ADDRESSES.openStudio,
+      body: {
+        studioName: 'Slip',
+        coachName: 'Ebba',
+        email: 'ebba@saltmere.example',
+        password: PASSWORD,
+        timeZone: 'UTC',
+      },
     },
-    { route: ROUTES.saveSite, id: siteId, body: { version, site } },
-    { route: ROUTES.addDrill, body: drill },
-    { route: ROUTES.saveDrill, id: drill.id, body: { drill, version: 1 } },
-    { route: ROUTES.importDrills, body: { csv: writeDrillCsv(catalogue.slice(0, 2)) } },
+    { route: ADDRESSES.saveSite, id: siteId, body: { version, site } },
+    { route: ADDRESSES.addDrill, body: drill },
+    { route: ADDRESSES.saveDrill, id: drill.id, body: { drill, version: 1 } },
+    { route: ADDRESSES.importDrills, body: { csv: writeDrillCsv(catalogue.slice(0, 2)) } },
     {
-      route: ROUTES.savePerson,
+      route: ADDRESSES.savePerson,
       id: randomUUID(),
       body: {
         version: null,
@@ -108,20 +113,24 @@ beforeAll(async () => {
         document: { ...person, name: 'Ebba Quay', limits: [limit('osteoporosis')] },
       },
     },
-    { route: ROUTES.importPeople, body: { csv: 'name\nEbba Quay\n', groupId: null } },
-    { route: ROUTES.addGroup, body: { id: randomUUID(), name: 'Dusk' } },
-    { route: ROUTES.saveApproach, id: approach.id, body: { version: null, document: approach } },
-    { route: ROUTES.saveMainSession, id: mainSession.id, body: { version: null, document: mainSession } },
-    { route: ROUTES.setDefaultApproach, body: { id: APPROACHES[1]?.id } },
-    { route: ROUTES.addCircuit, body: newCircuit() },
+    { route: ADDRESSES.importPeople, body: { csv: 'name\nEbba Quay\n' } },
+    { route: ADDRESSES.addGroup, body: { id: randomUUID(), name: 'Dusk' } },
+    { route: ADDRESSES.saveApproach, id: approach.id, body: { version: null, document: approach } },
+    { route: ADDRESSES.saveMainSession, id: mainSession.id, body: { version: null, document: mainSession } },
+    { route: ADDRESSES.setDefaultApproach, body: { id: APPROACHES[1]?.id } },
+    { route: ADDRESSES.addCircuit, body: newCircuit() },
     {
-      route: ROUTES.saveCircuit,
+      route: ADDRESSES.saveCircuit,
       id: circuit.id,
       body: { circuit: circuit.circuit, groupId: null, siteId: null, version: 1, saveId: randomUUID() },
     },
-    { route: ROUTES.addSession, body: newSession(circuit.id) },
-    { route: ROUTES.fitSession, id: session.id, body: { fit: { seconds: 300, recipe: PLAIN_RECIPE } } },
-    { route: ROUTES.addRun, body: newRun(circuit, { sessionId: session.id }) },
+    { route: ADDRESSES.addSession, body: newSession(circuit.id) },
+    {
+      route: ADDRESSES.fitSession,
+      id: session.id,
+      body: { fit: { seconds: 300, plan: { slots: { one: { kind: 'out' } }, blocks: {}, namesOnly: true } } },
+    },
+    { route: ADDRESSES.addRun, body: newRun(circuit, { sessionId: session.id }) },
   ];
 });
 afterAll(() => server.close());
@@ -163,14 +172,14 @@ describe('whatever is sent', () => {
     for (const chosen of tries) {
       for (const text of ['{', '"', 'null', '[1', '{"a":}', '\u0000', deep]) {
         const answer = await send(coach, chosen, text);
-        expect([400, 422, 429], `${chosen.route.path} ${text.slice(0, 20)}`).toContain(answer.status);
+        expect([400, 413, 422, 429], `${chosen.route.path} ${text.slice(0, 20)}`).toContain(answer.status);
         expect(answer.type).toBe(PROBLEM_MEDIA_TYPE);
       }
     }
   });
 
   it('names the field that is wrong', async () => {
-    const chosen = tries.find(({ route }) => route === ROUTES.addRun);
+    const chosen = tries.find(({ route }) => route === ADDRESSES.addRun);
     if (!chosen) throw new Error('There is no run to try.');
     const answer = await send(coach, chosen, JSON.stringify(spoilt(chosen.body, ['turns', 0, 'actual'], -1)));
     expect(answer.status).toBe(422);
@@ -180,10 +189,10 @@ describe('whatever is sent', () => {
 
 describe('whatever is asked for', () => {
   it.each(['%00', 'a%00b', '..%2f..', "'--", '%ff', 'x'.repeat(3000)])('by the id %s is not there', async (id) => {
-    for (const route of Object.values<Route>(ROUTES)) {
+    for (const route of Object.values<Address>(ADDRESSES)) {
       if (!route.path.includes(':id') || route.method === 'PUT') continue;
       const { method, path } = route;
-      const answer = await coach.ask({ method, path: path.replace(':id', id), open: false }).send();
+      const answer = await coach.ask({ method, path: path.replace(':id', id), access: 'coach' }).send();
       expect([400, 404], `${method} ${path}`).toContain(answer.status);
     }
   });
@@ -196,12 +205,12 @@ describe('whatever is asked for', () => {
     ['other', '1'],
   ])('with %s %s in the address is refused', async (name, value) => {
     const span = { from: '2026-11-20T00:00:00.000Z', to: '2026-12-20T00:00:00.000Z', [name]: value };
-    const answer = await coach.ask(ROUTES.sessions).query(span);
+    const answer = await coach.ask(ADDRESSES.sessions).query(span);
     expect([422]).toContain(answer.status);
   });
 
   it('at an address that is none is not found, with a problem', async () => {
-    const answer = await coach.ask({ method: 'GET', path: '/api/nothing/here', open: true });
+    const answer = await coach.ask({ method: 'GET', path: '/api/nothing/here', access: 'anybody' });
     expect([answer.status, answer.type]).toEqual([404, PROBLEM_MEDIA_TYPE]);
   });
 });

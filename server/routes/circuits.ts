@@ -1,80 +1,55 @@
-import { circuitSaveSchema, newCircuitSchema, type CircuitDraft } from '@prompt-spark/contract/circuit';
-import { ROUTES } from '@prompt-spark/contract/routes';
-import { Router } from 'express';
-import { addCircuit, bringBackCircuit, circuitOf, circuitsOf, saveCircuit, takeOutCircuit } from '../store/circuits.ts';
+import type { CircuitStamp } from '@prompt-spark/contract/circuit';
+import { changedElsewhere, found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
+import type { Handlers } from '../http/serve.ts';
+import {
+  addCircuit,
+  bringBackCircuit,
+  circuitOf,
+  circuitsOf,
+  saveCircuit,
+  tagsOf,
+  takeOutCircuit,
+  type SaveResult,
+} from '../store/circuits.ts';
 import type { Database } from '../store/database.ts';
-import { placesOf } from '../store/places.ts';
-import { bodyOf, idOf } from '../web/input.ts';
-import { notFound, Refusal } from '../web/problem.ts';
-import { requireAccount } from '../web/signedIn.ts';
+import { told } from './unreadable.ts';
 
 /** Keeping circuits. */
-export function circuitRoutes(database: Database): Router {
-  const router = Router();
+export function circuitRoutes(database: Database) {
+  return {
+    circuits: async ({ account: { studioId }, query, log }) => {
+      const { unreadable, ...page } = await circuitsOf(database, studioId, query);
+      // Behind what was listed: the tags of circuits whose summaries were made only now are among them.
+      return { ...page, tags: await tagsOf(database, studioId), unreadable: told('circuit', unreadable, log) };
+    },
 
-  router.get(ROUTES.circuits.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    response.json(await circuitsOf(database, studioId));
-  });
+    circuit: async ({ account: { studioId }, params: { id } }) =>
+      found(await circuitOf(database, studioId, id), 'circuit'),
 
-  router.get(ROUTES.circuit.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const record = await circuitOf(database, studioId, idOf(request, 'circuit'));
-    if (!record) throw notFound('circuit');
-    response.json(record);
-  });
+    addCircuit: async ({ account: { studioId }, body }) => stampOf(await addCircuit(database, studioId, body)),
 
-  router.post(ROUTES.addCircuit.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const circuit = bodyOf(request, newCircuitSchema);
-    await requirePlaces(database, studioId, circuit);
-    const record = await addCircuit(database, studioId, circuit);
-    if (!record) throw new Refusal(409, 'Id taken', 'That id is taken. Make the circuit again.');
-    response.status(201).json(record);
-  });
+    saveCircuit: async ({ account: { studioId }, params: { id }, body }) =>
+      stampOf(await saveCircuit(database, studioId, id, body)),
 
-  router.put(ROUTES.saveCircuit.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const id = idOf(request, 'circuit');
-    const save = bodyOf(request, circuitSaveSchema);
-    await requirePlaces(database, studioId, save);
-    const result = await saveCircuit(database, studioId, id, save);
-    switch (result.kind) {
-      case 'kept':
-        response.json(result.record);
-        return;
-      case 'outdated': {
-        const detail = 'This circuit was changed somewhere else since you opened it. Choose which one to keep.';
-        throw new Refusal(409, 'Changed elsewhere', detail, { current: result.current });
-      }
-      case 'missing':
-        throw notFound('circuit');
-    }
-  });
+    takeOutCircuit: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await takeOutCircuit(database, studioId, id), 'circuit'),
 
-  router.delete(ROUTES.takeOutCircuit.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    if (!(await takeOutCircuit(database, studioId, idOf(request, 'circuit')))) throw notFound('circuit');
-    response.status(204).end();
-  });
-
-  router.post(ROUTES.bringBackCircuit.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const record = await bringBackCircuit(database, studioId, idOf(request, 'circuit'));
-    if (!record) throw notFound('circuit');
-    response.json(record);
-  });
-
-  return router;
+    bringBackCircuit: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await bringBackCircuit(database, studioId, id), 'circuit'),
+  } satisfies Partial<Handlers>;
 }
 
-/** A circuit may name only groups and sites of its own studio. */
-export async function requirePlaces(
-  database: Database,
-  studioId: string,
-  { groupId, siteId }: Pick<CircuitDraft, 'groupId' | 'siteId'>,
-): Promise<void> {
-  const { sites, groups } = await placesOf(database, studioId);
-  if (groupId !== null && !groups.some((group) => group.id === groupId)) throw notFound('group');
-  if (siteId !== null && !sites.some((site) => site.id === siteId)) throw notFound('site');
+function stampOf(result: SaveResult): CircuitStamp {
+  switch (result.kind) {
+    case 'kept':
+      return result.stamp;
+    case 'outdated':
+      throw changedElsewhere('circuit', 'Choose which one to keep.', result.current);
+    case 'id taken':
+      throw idTaken('circuit');
+    case 'no such place':
+      throw notFound('group or site');
+    case 'missing':
+      throw notFound('circuit');
+  }
 }

@@ -1,87 +1,57 @@
-import { figures } from '@prompt-spark/catalogue/figures/index';
-import { drillImportSchema, drillSaveSchema, drillSchema } from '@prompt-spark/contract/drill';
-import { ROUTES } from '@prompt-spark/contract/routes';
-import { siteSaveSchema } from '@prompt-spark/contract/studio';
-import { Router } from 'express';
+import type { LibraryDrill } from '@prompt-spark/contract/drill';
+import { changedElsewhere, idTaken, mustBeThere, notFound, wrongField } from '../http/problem.ts';
+import type { Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import { addDrill, drillsOf, importDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
-import { placesOf, saveSite } from '../store/places.ts';
-import { bodyOf, idOf, nameIdOf } from '../web/input.ts';
-import { notFound, Refusal } from '../web/problem.ts';
-import { requireAccount } from '../web/signedIn.ts';
-
-/** The figures never change while a server runs, and are large: written once. */
-const FIGURES = JSON.stringify(figures);
+import { addDrill, importDrills, ownDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
+import { addGroup, coachesOf, placesOf, saveSite } from '../store/places.ts';
+import { told } from './unreadable.ts';
 
 /** What circuits are built from: drills, sites and groups. */
-export function libraryRoutes(database: Database): Router {
-  const router = Router();
+export function libraryRoutes(database: Database) {
+  return {
+    drills: async ({ account: { studioId }, log }) => {
+      const { read, unreadable } = await ownDrills(database, studioId);
+      return { drills: read, unreadable: told('drill', unreadable, log) };
+    },
 
-  router.get(ROUTES.drills.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    response.set('Cache-Control', 'private, no-cache').json(await drillsOf(database, studioId));
-  });
+    addDrill: async ({ account: { studioId }, body }) => keptOf(await addDrill(database, studioId, body)),
 
-  router.get(ROUTES.figures.path, async (request, response) => {
-    await requireAccount(database, request);
-    response.set('Cache-Control', 'private, no-cache').type('json').send(FIGURES);
-  });
+    importDrills: ({ account: { studioId }, body: { csv } }) => importDrills(database, studioId, csv),
 
-  router.post(ROUTES.addDrill.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    response.status(201).json(keptOf(await addDrill(database, studioId, bodyOf(request, drillSchema))));
-  });
+    saveDrill: async ({ account: { studioId }, params: { id }, body }) =>
+      keptOf(await saveDrill(database, studioId, id, body)),
 
-  router.post(ROUTES.importDrills.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const { csv } = bodyOf(request, drillImportSchema);
-    const report = await importDrills(database, studioId, csv);
-    response.status(report.problems.length > 0 ? 200 : 201).json(report);
-  });
+    takeOutDrill: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await takeOutDrill(database, studioId, id), 'drill of your own'),
 
-  router.put(ROUTES.saveDrill.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const id = nameIdOf(request, 'drill of your own');
-    response.json(keptOf(await saveDrill(database, studioId, id, bodyOf(request, drillSaveSchema))));
-  });
+    places: async ({ account: { studioId } }) => ({
+      ...(await placesOf(database, studioId)),
+      coaches: await coachesOf(database, studioId),
+    }),
 
-  router.delete(ROUTES.takeOutDrill.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const id = nameIdOf(request, 'drill of your own');
-    if (!(await takeOutDrill(database, studioId, id))) throw notFound('drill of your own');
-    response.status(204).end();
-  });
-
-  router.get(ROUTES.places.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    response.json(await placesOf(database, studioId));
-  });
-
-  router.put(ROUTES.saveSite.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const save = bodyOf(request, siteSaveSchema);
-    const result = await saveSite(database, studioId, idOf(request, 'site'), save);
-    if (result.kind === 'outdated') {
+    saveSite: async ({ account: { studioId }, params: { id }, body }) => {
+      const result = await saveSite(database, studioId, id, body);
+      if (result.kind === 'kept') return result.site;
       if (!result.current) throw notFound('site');
-      const detail = 'This site was changed somewhere else since you opened it. Open it again.';
-      throw new Refusal(409, 'Changed elsewhere', detail, { current: result.current });
-    }
-    response.json(result.site);
-  });
+      throw changedElsewhere('site', 'Open it again.', result.current);
+    },
 
-  return router;
+    addGroup: async ({ account, body }) => {
+      const added = await addGroup(database, account, body);
+      if (!added) throw idTaken('group');
+      return added;
+    },
+  } satisfies Partial<Handlers>;
 }
 
-function keptOf(result: DrillResult) {
+function keptOf(result: DrillResult): LibraryDrill {
   switch (result.kind) {
     case 'kept':
       return result.kept;
     case 'wrong':
-      throw new Refusal(422, 'Not valid', `${result.words}.`, { errors: [{ path: '/name', message: result.words }] });
-    case 'outdated': {
-      const detail = 'This drill was changed somewhere else since you opened it. Open it again.';
-      throw new Refusal(409, 'Changed elsewhere', detail, { current: result.current });
-    }
+      throw wrongField('/name', result.words);
+    case 'outdated':
+      throw changedElsewhere('drill', 'Open it again.', result.current);
     case 'missing':
       throw notFound('drill of your own');
   }

@@ -1,5 +1,5 @@
-import type { PersonDocument, PersonRecord } from '@prompt-spark/contract/person';
-import { ROUTES } from '@prompt-spark/contract/routes';
+import type { PersonDocument, CoachedPeople, PersonRecord } from '@prompt-spark/contract/person';
+import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import { limit, testPerson } from '@prompt-spark/core/testing/people';
 import { sql } from 'drizzle-orm';
 import { execFileSync } from 'node:child_process';
@@ -17,6 +17,8 @@ import {
   Visitor,
   type TestServer,
 } from '../testing/studio.ts';
+
+const NOBODY = { people: [], unreadable: [] };
 
 let server: TestServer;
 beforeAll(async () => {
@@ -43,15 +45,15 @@ async function studio() {
     .insert(coachTable)
     .values({ id: randomUUID(), studioId, name: 'Tobias', email, passwordHash });
   const tobias = new Visitor(server);
-  await tobias.ask(ROUTES.signIn).send({ email, password: PASSWORD }).expect(200);
+  await tobias.ask(ADDRESSES.signIn).send({ email, password: PASSWORD }).expect(200);
   const group = { id: randomUUID(), name: 'Dawn Mixed' };
-  await imke.ask(ROUTES.addGroup).send(group).expect(201);
+  await imke.ask(ADDRESSES.addGroup).send(group).expect(201);
   return { imke, tobias, group };
 }
 const add = async (coach: Visitor, groupIds: readonly string[] = [], change: Partial<PersonDocument> = {}) => {
   const id = randomUUID();
   const sent = { version: null, groupIds, document: document(change) };
-  const { body } = await coach.ask(ROUTES.savePerson, id).send(sent).expect(200);
+  const { body } = await coach.ask(ADDRESSES.savePerson, id).send(sent).expect(200);
   return body as PersonRecord;
 };
 
@@ -59,17 +61,17 @@ describe('a person', () => {
   it('is kept, seen, changed on the version it was made on, and deleted for good', async () => {
     const { imke, group } = await studio();
     const person = await add(imke, [group.id]);
-    expect((await imke.ask(ROUTES.people).expect(200)).body).toEqual([person]);
+    expect((await imke.ask(ADDRESSES.people).expect(200)).body).toEqual({ people: [person], unreadable: [] });
     const next = { version: 1, groupIds: [], document: document({ notes: 'Flat palms too' }) };
-    expect((await imke.ask(ROUTES.savePerson, person.id).send(next).expect(200)).body).toMatchObject({
+    expect((await imke.ask(ADDRESSES.savePerson, person.id).send(next).expect(200)).body).toMatchObject({
       version: 2,
       groupIds: [],
     });
-    expect((await imke.ask(ROUTES.savePerson, person.id).send(next).expect(409)).body).toMatchObject({
+    expect((await imke.ask(ADDRESSES.savePerson, person.id).send(next).expect(409)).body).toMatchObject({
       current: { version: 2 },
     });
-    await imke.ask(ROUTES.takeOutPerson, person.id).expect(204);
-    expect((await imke.ask(ROUTES.people).expect(200)).body).toEqual([]);
+    await imke.ask(ADDRESSES.deletePerson, person.id).expect(204);
+    expect((await imke.ask(ADDRESSES.people).expect(200)).body).toEqual(NOBODY);
     const { rows } = await server.connection.database.execute(sql`select 1 from person where id = ${person.id}`);
     expect(rows).toEqual([]);
   });
@@ -77,7 +79,7 @@ describe('a person', () => {
   it('has no health data kept without consent', async () => {
     const { imke } = await studio();
     const send = (change: Partial<PersonDocument>) =>
-      imke.ask(ROUTES.savePerson, randomUUID()).send({ version: null, groupIds: [], document: document(change) });
+      imke.ask(ADDRESSES.savePerson, randomUUID()).send({ version: null, groupIds: [], document: document(change) });
     expect((await send({ consentOn: '' }).expect(422)).text).toContain('the day they agreed');
     await send({ consentOn: '', limits: [], notes: '' }).expect(200);
   });
@@ -86,7 +88,9 @@ describe('a person', () => {
     const { imke } = await studio();
     const hold = { since: '2026-11-20', why: 'red flag' as const, clearedBy: 'Dr Fenn', clearedOn: '' };
     const sent = { version: null, groupIds: [], document: document({ holds: [hold] }) };
-    expect((await imke.ask(ROUTES.savePerson, randomUUID()).send(sent).expect(422)).text).toContain('who cleared them');
+    expect((await imke.ask(ADDRESSES.savePerson, randomUUID()).send(sent).expect(422)).text).toContain(
+      'who cleared them',
+    );
   });
 });
 
@@ -96,7 +100,7 @@ describe('a hold', () => {
     const hold = { since: '2026-11-20', why: 'red flag' as const, clearedBy: '', clearedOn: '' };
     const { id } = await add(imke, [], { holds: [hold] });
     const send = (version: number, holds: PersonDocument['holds']) =>
-      imke.ask(ROUTES.savePerson, id).send({ version, groupIds: [], document: document({ holds }) });
+      imke.ask(ADDRESSES.savePerson, id).send({ version, groupIds: [], document: document({ holds }) });
     expect((await send(1, []).expect(422)).text).toContain('stays in the record');
     const cleared = { ...hold, clearedBy: 'R. Fenn, physiotherapist', clearedOn: '2026-11-24' };
     await send(1, [cleared]).expect(200);
@@ -110,43 +114,46 @@ describe('people are seen only by those who coach them', () => {
   it('not by another coach of the studio, until they coach the group', async () => {
     const { imke, tobias, group } = await studio();
     const person = await add(imke, [group.id]);
-    expect((await tobias.ask(ROUTES.people).expect(200)).body).toEqual([]);
-    await tobias.ask(ROUTES.personAccess, person.id).expect(404);
-    await tobias.ask(ROUTES.takeOutPerson, person.id).expect(404);
-    await tobias.ask(ROUTES.savePerson, person.id).send({ version: 1, groupIds: [], document: document() }).expect(404);
+    expect((await tobias.ask(ADDRESSES.people).expect(200)).body).toEqual(NOBODY);
+    await tobias.ask(ADDRESSES.personAccess, person.id).expect(404);
+    await tobias.ask(ADDRESSES.deletePerson, person.id).expect(404);
     await tobias
-      .ask(ROUTES.savePerson, person.id)
+      .ask(ADDRESSES.savePerson, person.id)
+      .send({ version: 1, groupIds: [], document: document() })
+      .expect(404);
+    await tobias
+      .ask(ADDRESSES.savePerson, person.id)
       .send({ version: null, groupIds: [], document: document() })
       .expect(404);
     await tobias
-      .ask(ROUTES.savePerson, randomUUID())
+      .ask(ADDRESSES.savePerson, randomUUID())
       .send({ version: null, groupIds: [group.id], document: document() })
       .expect(404);
-    expect((await tobias.ask(ROUTES.exportPeople).send({}).expect(200)).text).not.toContain('Quist');
-    expect((await imke.ask(ROUTES.people)).body).toEqual([person]);
+    expect((await tobias.ask(ADDRESSES.exportPeople).send({}).expect(200)).text).not.toContain('Quist');
+    expect((await imke.ask(ADDRESSES.people)).body).toEqual({ people: [person], unreadable: [] });
   });
 
   it('not by another studio', async () => {
     const { imke, group } = await studio();
     const { imke: stranger } = await studio();
     const person = await add(imke, [group.id]);
-    expect((await stranger.ask(ROUTES.people).expect(200)).body).toEqual([]);
-    await stranger.ask(ROUTES.takeOutPerson, person.id).expect(404);
-    await stranger.ask(ROUTES.personAccess, person.id).expect(404);
+    expect((await stranger.ask(ADDRESSES.people).expect(200)).body).toEqual(NOBODY);
+    await stranger.ask(ADDRESSES.deletePerson, person.id).expect(404);
+    await stranger.ask(ADDRESSES.personAccess, person.id).expect(404);
     await stranger
-      .ask(ROUTES.savePerson, randomUUID())
+      .ask(ADDRESSES.savePerson, randomUUID())
       .send({ version: null, groupIds: [group.id], document: document() })
       .expect(404);
-    await stranger.ask(ROUTES.addGroup).send(group).expect(409);
+    await stranger.ask(ADDRESSES.addGroup).send(group).expect(409);
   });
 
   it('and a log says who saw and changed what is known of them', async () => {
     const { imke } = await studio();
     const person = await add(imke);
-    await imke.ask(ROUTES.people).expect(200);
-    await imke.ask(ROUTES.people).expect(200);
-    await imke.ask(ROUTES.exportPeople).send({}).expect(200);
-    const { body } = await imke.ask(ROUTES.personAccess, person.id).expect(200);
+    await imke.ask(ADDRESSES.people).expect(200);
+    await imke.ask(ADDRESSES.people).expect(200);
+    await imke.ask(ADDRESSES.exportPeople).send({}).expect(200);
+    const { body } = await imke.ask(ADDRESSES.personAccess, person.id).expect(200);
     expect((body as { action: string }[]).map(({ action }) => action).toSorted()).toEqual([
       'added',
       'saw',
@@ -168,13 +175,13 @@ describe('what the Stage is sent', () => {
       ...circuit,
       circuit: { ...circuit.circuit, blocks: [{ ...block, lines: [{ ...line, tracks }] }] },
     };
-    await imke.ask(ROUTES.addCircuit).send(tracked).expect(201);
+    await imke.ask(ADDRESSES.addCircuit).send(tracked).expect(201);
     const session = newSession(circuit.id, { groupId: group.id });
-    await imke.ask(ROUTES.addSession).send(session).expect(201);
+    await imke.ask(ADDRESSES.addSession).send(session).expect(201);
     const answers = [
-      await imke.ask(ROUTES.circuit, circuit.id).expect(200),
-      await imke.ask(ROUTES.session, session.id).expect(200),
-      await imke.ask(ROUTES.places).expect(200),
+      await imke.ask(ADDRESSES.circuit, circuit.id).expect(200),
+      await imke.ask(ADDRESSES.session, session.id).expect(200),
+      await imke.ask(ADDRESSES.places).expect(200),
     ];
     expect(answers[0]?.text).toContain('march-on-the-spot');
     for (const { text } of answers)
@@ -186,7 +193,7 @@ describe('health data at rest', () => {
   it('is nowhere in the database’s files, nor in the log, in plain words', async () => {
     const { imke } = await studio();
     await add(imke, [], { name: 'Zebedee Quillfeather', notes: 'Unmistakable marzipan shoulder' });
-    await imke.ask(ROUTES.people).expect(200);
+    await imke.ask(ADDRESSES.people).expect(200);
     await server.connection.database.execute(sql`checkpoint`);
     const folder = inject('serverDataFolder');
     const count = (word: string) => {
@@ -221,7 +228,7 @@ describe('people as CSV', () => {
     const { imke, group } = await studio();
     const head = 'name,birth year,groups,limits,ability,stiffer side,consent on';
     const good = `Ansel Croft,1956,Dawn Mixed,"Knee, kneeling = avoid left until 2027-01-01; shoulder overhead = 0",squat gentle,hip left,2026-11-01`;
-    const send = (csv: string) => imke.ask(ROUTES.importPeople).send({ csv });
+    const send = (csv: string) => imke.ask(ADDRESSES.importPeople).send({ csv });
     const bad = await send(
       [head, good, 'Maud,abc,,,,,', 'Piet,,Nobody,,,,', 'Elke,,,Wrist = ease,,,'].join('\r\n'),
     ).expect(200);
@@ -233,15 +240,17 @@ describe('people as CSV', () => {
         { line: 5, message: expect.stringContaining('the day they agreed') as unknown },
       ],
     });
-    expect((await imke.ask(ROUTES.people)).body).toEqual([]);
+    expect((await imke.ask(ADDRESSES.people)).body).toEqual(NOBODY);
     expect((await send([head, good].join('\r\n')).expect(200)).body).toMatchObject({ added: 1, problems: [] });
-    const [person] = (await imke.ask(ROUTES.people)).body as PersonRecord[];
+    const {
+      people: [person],
+    } = (await imke.ask(ADDRESSES.people)).body as CoachedPeople;
     expect(person).toMatchObject({ groupIds: [group.id], document: { birthYear: 1956, stiffer: { hip: 'left' } } });
     expect(person?.document.limits).toEqual([
       { kind: 'known', limitationId: 'knee-kneeling', severity: 'avoid', side: 'left', until: '2027-01-01' },
       { kind: 'own', capped: 'shoulder overhead', most: 0, side: 'both', until: '' },
     ]);
-    const { csv } = (await imke.ask(ROUTES.exportPeople).send({})).body as { csv: string };
+    const { csv } = (await imke.ask(ADDRESSES.exportPeople).send({})).body as { csv: string };
     expect((await send(csv).expect(200)).body).toMatchObject({ added: 0, same: 1 });
   });
 });

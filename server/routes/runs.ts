@@ -1,40 +1,31 @@
-import { newRunSchema } from '@prompt-spark/contract/run';
-import { ROUTES } from '@prompt-spark/contract/routes';
-import { Router } from 'express';
+import { found, idTaken, notFound } from '../http/problem.ts';
+import { Answered, type Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import { recordRun, runsOf } from '../store/runs.ts';
-import { bodyOf } from '../web/input.ts';
-import { notFound, Refusal } from '../web/problem.ts';
-import { requireAccount } from '../web/signedIn.ts';
+import { recordRun, runsOf, turnsOf } from '../store/runs.ts';
 
 /** The log of what was run. */
-export function runRoutes(database: Database): Router {
-  const router = Router();
+export function runRoutes(database: Database) {
+  return {
+    runs: ({ account: { studioId }, query }) => runsOf(database, studioId, query),
 
-  router.get(ROUTES.runs.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    response.json(await runsOf(database, studioId));
-  });
+    runTurns: async ({ account: { studioId }, params: { id } }) => ({
+      turns: found(await turnsOf(database, studioId, id), 'run'),
+    }),
 
-  router.post(ROUTES.addRun.path, async (request, response) => {
-    const { studioId, coachId } = await requireAccount(database, request);
-    const run = bodyOf(request, newRunSchema);
-    const result = await recordRun(database, studioId, coachId, run);
-    switch (result) {
-      case 'kept':
-        response.status(201).json({ id: run.id });
-        return;
-      case 'kept before':
-        response.json({ id: run.id });
-        return;
-      case 'no such circuit':
-        throw notFound('circuit');
-      case 'no such session':
-        throw notFound('session');
-      case 'id taken':
-        throw new Refusal(409, 'Id taken', 'That id is taken.');
-    }
-  });
-
-  return router;
+    addRun: async ({ account: { studioId, coachId }, body }) => {
+      const { id } = body;
+      switch (await recordRun(database, studioId, coachId, body)) {
+        case 'kept':
+          return new Answered(201, { id });
+        case 'kept before':
+          return { id };
+        case 'no such circuit':
+          throw notFound('circuit');
+        case 'no such session':
+          throw notFound('session');
+        case 'id taken':
+          throw idTaken('run');
+      }
+    },
+  } satisfies Partial<Handlers>;
 }

@@ -1,55 +1,35 @@
-import { sessionFitSchema } from '@prompt-spark/contract/fit';
-import { newSessionSchema, sessionSpanSchema } from '@prompt-spark/contract/session';
-import { ROUTES } from '@prompt-spark/contract/routes';
-import { Router } from 'express';
-import { circuitOf } from '../store/circuits.ts';
+import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
+import type { Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
 import { addSession, fitSession, sessionOf, sessionsBetween, takeOutSession } from '../store/sessions.ts';
-import { bodyOf, idOf, queryOf } from '../web/input.ts';
-import { notFound, Refusal } from '../web/problem.ts';
-import { requireAccount } from '../web/signedIn.ts';
-import { requirePlaces } from './circuits.ts';
+import { told } from './unreadable.ts';
 
 /** The book of sessions. */
-export function sessionRoutes(database: Database): Router {
-  const router = Router();
+export function sessionRoutes(database: Database) {
+  return {
+    sessions: async ({ account: { studioId }, query: { from, to }, log }) => {
+      const { sessions, unreadable } = await sessionsBetween(database, studioId, new Date(from), new Date(to));
+      return { sessions, unreadable: told('session', unreadable, log) };
+    },
 
-  router.get(ROUTES.sessions.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const { from, to } = queryOf(request, sessionSpanSchema);
-    response.json(await sessionsBetween(database, studioId, new Date(from), new Date(to)));
-  });
+    session: async ({ account: { studioId }, params: { id } }) =>
+      found(await sessionOf(database, studioId, id), 'session'),
 
-  router.get(ROUTES.session.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const session = await sessionOf(database, studioId, idOf(request, 'session'));
-    if (!session) throw notFound('session');
-    response.json(session);
-  });
+    addSession: async ({ account: { studioId, coachId }, body }) => {
+      switch (await addSession(database, studioId, coachId, body)) {
+        case 'kept':
+          return { id: body.id };
+        case 'id taken':
+          throw idTaken('session');
+        case 'no such circuit, group or site':
+          throw notFound('circuit, group or site');
+      }
+    },
 
-  router.post(ROUTES.addSession.path, async (request, response) => {
-    const { studioId, coachId } = await requireAccount(database, request);
-    const session = bodyOf(request, newSessionSchema);
-    await requirePlaces(database, studioId, session);
-    if (!(await circuitOf(database, studioId, session.circuitId))) throw notFound('circuit');
-    const added = await addSession(database, studioId, coachId, session);
-    if (!added) throw new Refusal(409, 'Id taken', 'That id is taken. Make the session again.');
-    response.status(201).json(added);
-  });
+    fitSession: async ({ account: { studioId }, params: { id }, body: { fit } }) =>
+      mustBeThere(await fitSession(database, studioId, id, fit), 'session'),
 
-  router.put(ROUTES.fitSession.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const { fit } = bodyOf(request, sessionFitSchema);
-    const fitted = await fitSession(database, studioId, idOf(request, 'session'), fit);
-    if (!fitted) throw notFound('session');
-    response.json(fitted);
-  });
-
-  router.delete(ROUTES.takeOutSession.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    if (!(await takeOutSession(database, studioId, idOf(request, 'session')))) throw notFound('session');
-    response.status(204).end();
-  });
-
-  return router;
+    takeOutSession: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await takeOutSession(database, studioId, id), 'session'),
+  } satisfies Partial<Handlers>;
 }

@@ -1,4 +1,4 @@
-import { ROUTES } from '@prompt-spark/contract/routes';
+import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { MAIN_SESSIONS, type MainSession } from '@prompt-spark/core/coverage/mainSession';
@@ -26,29 +26,30 @@ describe('an approach of a studio’s own', () => {
     const imke = await coach();
     const document = ownApproach('Harbour order');
     const save = (version: number | null, change: Partial<Approach> = {}) =>
-      imke.ask(ROUTES.saveApproach, document.id).send({ version, document: { ...document, ...change } });
+      imke.ask(ADDRESSES.saveApproach, document.id).send({ version, document: { ...document, ...change } });
     expect((await save(null).expect(200)).body).toEqual({ version: 1, document });
     expect((await save(1, { says: 'From the water up' }).expect(200)).body).toMatchObject({ version: 2 });
     expect((await save(1).expect(409)).body).toMatchObject({ current: { version: 2 } });
-    await imke.ask(ROUTES.takeOutApproach, document.id).expect(204);
-    expect((await imke.ask(ROUTES.standards).expect(200)).body).toMatchObject({ approaches: [] });
+    await imke.ask(ADDRESSES.takeOutApproach, document.id).expect(204);
+    expect((await imke.ask(ADDRESSES.standards).expect(200)).body).toMatchObject({ approaches: [] });
   });
 
   it('can be the default until it is taken out', async () => {
     const imke = await coach();
     const document = ownApproach('Harbour order');
-    await imke.ask(ROUTES.setDefaultApproach).send({ id: document.id }).expect(404);
-    await imke.ask(ROUTES.saveApproach, document.id).send({ version: null, document }).expect(200);
-    await imke.ask(ROUTES.setDefaultApproach).send({ id: document.id }).expect(204);
-    expect((await imke.ask(ROUTES.standards)).body).toMatchObject({ defaultApproach: document.id });
-    await imke.ask(ROUTES.takeOutApproach, document.id).expect(204);
-    expect((await imke.ask(ROUTES.standards)).body).toMatchObject({ defaultApproach: '' });
+    await imke.ask(ADDRESSES.setDefaultApproach).send({ id: document.id }).expect(404);
+    await imke.ask(ADDRESSES.saveApproach, document.id).send({ version: null, document }).expect(200);
+    await imke.ask(ADDRESSES.setDefaultApproach).send({ id: document.id }).expect(204);
+    expect((await imke.ask(ADDRESSES.standards)).body).toMatchObject({ defaultApproach: document.id });
+    await imke.ask(ADDRESSES.takeOutApproach, document.id).expect(204);
+    expect((await imke.ask(ADDRESSES.standards)).body).toMatchObject({ defaultApproach: '' });
   });
 
   it('is refused with shares that are not the whole, a name that is taken, or the id of one that ships', async () => {
     const imke = await coach();
     const good = ownApproach('Harbour order');
-    const send = (document: Approach) => imke.ask(ROUTES.saveApproach, document.id).send({ version: null, document });
+    const send = (document: Approach) =>
+      imke.ask(ADDRESSES.saveApproach, document.id).send({ version: null, document });
     const shares = await send({ ...good, shares: { raise: 0.5 } }).expect(422);
     expect(shares.text).toContain('do not add up to 100 %');
     expect(
@@ -61,11 +62,11 @@ describe('an approach of a studio’s own', () => {
   it('is no other studio’s', async () => {
     const [imke, stranger] = [await coach(), await coach()];
     const document = ownApproach('Harbour order');
-    await imke.ask(ROUTES.saveApproach, document.id).send({ version: null, document }).expect(200);
-    await stranger.ask(ROUTES.takeOutApproach, document.id).expect(404);
-    await stranger.ask(ROUTES.saveApproach, document.id).send({ version: 1, document }).expect(409);
-    await stranger.ask(ROUTES.setDefaultApproach).send({ id: document.id }).expect(404);
-    expect((await stranger.ask(ROUTES.standards)).body).toMatchObject({ approaches: [] });
+    await imke.ask(ADDRESSES.saveApproach, document.id).send({ version: null, document }).expect(200);
+    await stranger.ask(ADDRESSES.takeOutApproach, document.id).expect(404);
+    await stranger.ask(ADDRESSES.saveApproach, document.id).send({ version: 1, document }).expect(409);
+    await stranger.ask(ADDRESSES.setDefaultApproach).send({ id: document.id }).expect(404);
+    expect((await stranger.ask(ADDRESSES.standards)).body).toMatchObject({ approaches: [] });
   });
 });
 
@@ -74,21 +75,21 @@ describe('a main session of a studio’s own', () => {
     const imke = await coach();
     const document = ownSession('Gig rowing');
     const put = (version: number | null, next: MainSession) =>
-      imke.ask(ROUTES.saveMainSession, document.id).send({ version, document: next });
+      imke.ask(ADDRESSES.saveMainSession, document.id).send({ version, document: next });
     await put(null, document).expect(200);
     await put(1, { ...document, needs: { 'grip · activation': 1 } }).expect(200);
-    expect((await imke.ask(ROUTES.standards)).body).toMatchObject({
+    expect((await imke.ask(ADDRESSES.standards)).body).toMatchObject({
       sessions: [{ version: 2, document: { needs: { 'grip · activation': 1 } } }],
     });
-    await imke.ask(ROUTES.takeOutMainSession, document.id).expect(204);
-    await imke.ask(ROUTES.takeOutMainSession, document.id).expect(404);
+    await imke.ask(ADDRESSES.takeOutMainSession, document.id).expect(204);
+    await imke.ask(ADDRESSES.takeOutMainSession, document.id).expect(404);
   });
 
   it('is refused without a word or a target, or under a name that ships', async () => {
     const imke = await coach();
     const good = ownSession('Gig rowing');
     const send = (document: MainSession) =>
-      imke.ask(ROUTES.saveMainSession, document.id).send({ version: null, document });
+      imke.ask(ADDRESSES.saveMainSession, document.id).send({ version: null, document });
     expect((await send({ ...good, words: [] }).expect(422)).text).toContain('a word to be known by');
     expect((await send({ ...good, needs: {} }).expect(422)).text).toContain('at least one target');
     await send({ ...good, name: MAIN_SESSIONS[0]?.name ?? '' }).expect(422);

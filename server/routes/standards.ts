@@ -1,6 +1,5 @@
-import { ROUTES } from '@prompt-spark/contract/routes';
-import { approachSaveSchema, defaultApproachSchema, sessionSaveSchema } from '@prompt-spark/contract/standard';
-import { Router } from 'express';
+import { changedElsewhere, mustBeThere, wrongField } from '../http/problem.ts';
+import type { Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
 import {
   saveApproach,
@@ -10,73 +9,44 @@ import {
   takeOutStandard,
   type StandardResult,
 } from '../store/standards.ts';
-import { bodyOf, nameIdOf } from '../web/input.ts';
-import { notFound, Refusal } from '../web/problem.ts';
-import { requireAccount } from '../web/signedIn.ts';
+import { told } from './unreadable.ts';
 
 /** What a studio holds to: its approaches and main sessions beside those that ship. */
-export function standardRoutes(database: Database): Router {
-  const router = Router();
+export function standardRoutes(database: Database) {
+  return {
+    standards: async ({ account: { studioId }, log }) => {
+      const { unreadable, ...standards } = await standardsOf(database, studioId);
+      return { ...standards, unreadable: told('standard', unreadable, log) };
+    },
 
-  router.get(ROUTES.standards.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    response.json(await standardsOf(database, studioId));
-  });
+    setDefaultApproach: async ({ account: { studioId }, body: { id } }) =>
+      mustBeThere(await setDefaultApproach(database, studioId, id), 'approach'),
 
-  router.put(ROUTES.setDefaultApproach.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const { id } = bodyOf(request, defaultApproachSchema);
-    if (!(await setDefaultApproach(database, studioId, id))) throw notFound('approach');
-    response.status(204).end();
-  });
+    saveApproach: async ({ account: { studioId }, params: { id }, body }) => {
+      mustBeThere(body.document.id === id, 'approach');
+      return keptOf('approach', await saveApproach(database, studioId, body));
+    },
 
-  router.put(ROUTES.saveApproach.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const save = bodyOf(request, approachSaveSchema);
-    if (save.document.id !== nameIdOf(request, 'approach')) throw notFound('approach');
-    response.json(keptOf(await saveApproach(database, studioId, save)));
-  });
+    saveMainSession: async ({ account: { studioId }, params: { id }, body }) => {
+      mustBeThere(body.document.id === id, 'main session');
+      return keptOf('main session', await saveMainSession(database, studioId, body));
+    },
 
-  router.put(ROUTES.saveMainSession.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const save = bodyOf(request, sessionSaveSchema);
-    if (save.document.id !== nameIdOf(request, 'main session')) throw notFound('main session');
-    response.json(keptOf(await saveMainSession(database, studioId, save)));
-  });
+    takeOutApproach: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await takeOutStandard(database, studioId, 'approach', id), 'approach of your own'),
 
-  router.delete(ROUTES.takeOutApproach.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const gone = await takeOutStandard(database, studioId, 'approach', nameIdOf(request, 'approach of your own'));
-    if (!gone) throw notFound('approach of your own');
-    response.status(204).end();
-  });
-
-  router.delete(ROUTES.takeOutMainSession.path, async (request, response) => {
-    const { studioId } = await requireAccount(database, request);
-    const gone = await takeOutStandard(
-      database,
-      studioId,
-      'main session',
-      nameIdOf(request, 'main session of your own'),
-    );
-    if (!gone) throw notFound('main session of your own');
-    response.status(204).end();
-  });
-
-  return router;
+    takeOutMainSession: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await takeOutStandard(database, studioId, 'main session', id), 'main session of your own'),
+  } satisfies Partial<Handlers>;
 }
 
-function keptOf<Document>(result: StandardResult<Document>) {
+function keptOf<Document>(what: string, result: StandardResult<Document>) {
   switch (result.kind) {
     case 'kept':
       return result.kept;
-    case 'taken': {
-      const message = 'Another one has that name already. Give it a name of its own';
-      throw new Refusal(422, 'Not valid', `${message}.`, { errors: [{ path: '/document/name', message }] });
-    }
-    case 'outdated': {
-      const detail = 'This was changed somewhere else since you opened it. Open it again.';
-      throw new Refusal(409, 'Changed elsewhere', detail, { current: result.current });
-    }
+    case 'taken':
+      throw wrongField('/document/name', 'Another one has that name already. Give it a name of its own');
+    case 'outdated':
+      throw changedElsewhere(what, 'Open it again.', result.current);
   }
 }

@@ -6,6 +6,9 @@ import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
 import { USUAL_KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import type { Drill } from '@prompt-spark/core/drills/drill';
+import type { Phase } from '@prompt-spark/core/drills/phase';
+import type { CircuitSummary } from '@prompt-spark/contract/circuit';
+import type { SessionSummary } from '@prompt-spark/contract/session';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
@@ -27,15 +30,26 @@ import {
 
 const now = sql`now()`;
 
+/** The schema that a stored document was checked against as it came in (contract/documents.ts); 0 for those kept before that was noted. */
+const schemaVersion = () => integer('schema_version').notNull().default(0);
+
 /** A studio. Its key is called `studio_id` like everywhere else, so that every table can be asked the same question. */
-export const studio = pgTable('studio', {
-  studioId: uuid('studio_id').primaryKey(),
-  name: text('name').notNull(),
-  /** The approach of circuits that name none; empty for the first that ships. */
-  defaultApproach: text('default_approach').notNull().default(''),
-  isDemo: boolean('is_demo').notNull().default(false),
-  createdAt: timestamp('created_at', { withTimezone: true }).notNull().default(now),
-});
+export const studio = pgTable(
+  'studio',
+  {
+    studioId: uuid('studio_id').primaryKey(),
+    name: text('name').notNull(),
+    /** The approach of circuits that name none; empty for the first that ships. */
+    defaultApproach: text('default_approach').notNull().default(''),
+    isDemo: boolean('is_demo').notNull().default(false),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().default(now),
+  },
+  (table) => [
+    index('demo_studio')
+      .on(table.studioId)
+      .where(sql`is_demo`),
+  ],
+);
 
 /** The studio a row belongs to. */
 const studioId = () =>
@@ -70,12 +84,16 @@ export const signIn = pgTable(
 );
 
 /** Tries to sign in, counted by address and by e-mail. Made before any studio is known, so the studio is empty. */
-export const signInTry = pgTable('sign_in_try', {
-  key: text('key').primaryKey(),
-  studioId: uuid('studio_id'),
-  hits: integer('hits').notNull(),
-  resetsAt: timestamp('resets_at', { withTimezone: true }).notNull(),
-});
+export const signInTry = pgTable(
+  'sign_in_try',
+  {
+    key: text('key').primaryKey(),
+    studioId: uuid('studio_id'),
+    hits: integer('hits').notNull(),
+    resetsAt: timestamp('resets_at', { withTimezone: true }).notNull(),
+  },
+  (table) => [index('try_by_end').on(table.resetsAt)],
+);
 
 export const site = pgTable(
   'site',
@@ -92,6 +110,7 @@ export const site = pgTable(
     kit: jsonb('kit').$type<readonly Kit[]>().notNull().default(USUAL_KIT),
     plates: jsonb('plates').$type<Plates>().notNull().default(USUAL_PLATES.kg),
     version: integer('version').notNull().default(1),
+    schemaVersion: schemaVersion(),
   },
   (table) => [unique('site_in_studio').on(table.studioId, table.id)],
 );
@@ -117,6 +136,7 @@ export const groupCoach = pgTable(
   },
   (table) => [
     primaryKey({ columns: [table.groupId, table.coachId] }),
+    index('groups_of_coach').on(table.studioId, table.coachId),
     foreignKey({ columns: [table.studioId, table.groupId], foreignColumns: [group.studioId, group.id] }).onDelete(
       'cascade',
     ),
@@ -134,6 +154,7 @@ export const person = pgTable(
     studioId: studioId(),
     version: integer('version').notNull(),
     sealed: text('sealed').notNull(),
+    schemaVersion: schemaVersion(),
   },
   (table) => [unique('person_in_studio').on(table.studioId, table.id)],
 );
@@ -148,6 +169,7 @@ export const personCoach = pgTable(
   },
   (table) => [
     primaryKey({ columns: [table.personId, table.coachId] }),
+    index('people_of_coach').on(table.studioId, table.coachId),
     foreignKey({ columns: [table.studioId, table.personId], foreignColumns: [person.studioId, person.id] }).onDelete(
       'cascade',
     ),
@@ -210,15 +232,32 @@ export const circuit = pgTable(
     groupId: uuid('group_id'),
     siteId: uuid('site_id'),
     document: jsonb('document').$type<Circuit>().notNull(),
+    schemaVersion: schemaVersion(),
     savedAt: timestamp('saved_at', { withTimezone: true }).notNull().default(now),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
+    /** What a list shows of it, made from the document; made anew where `summaryOf` is not today's stamp. */
+    summary: jsonb('summary').$type<CircuitSketch>(),
+    summaryOf: text('summary_of').notNull().default(''),
+    /** Title, purpose, tags and names of drills, in small letters, to be found by. */
+    searchText: text('search_text').notNull().default(''),
+    tags: text('tags').array().notNull().default([]),
+    drillIds: text('drill_ids').array().notNull().default([]),
   },
   (table) => [
     unique('circuit_in_studio').on(table.studioId, table.id),
+    index('circuit_by_save')
+      .on(table.studioId, table.savedAt, table.id)
+      .where(sql`taken_out_at is null`),
     foreignKey({ columns: [table.studioId, table.groupId], foreignColumns: [group.studioId, group.id] }),
     foreignKey({ columns: [table.studioId, table.siteId], foreignColumns: [site.studioId, site.id] }),
   ],
 );
+
+/** What a list shows of a circuit besides its row's own columns. */
+export type CircuitSketch = Pick<
+  CircuitSummary,
+  'title' | 'purpose' | 'tags' | 'available' | 'drills' | 'seconds' | 'fuse'
+>;
 
 /** A drill that a studio added, beside those of the catalogue. */
 export const studioDrill = pgTable(
@@ -228,6 +267,7 @@ export const studioDrill = pgTable(
     id: text('id').notNull(),
     version: integer('version').notNull(),
     document: jsonb('document').$type<Drill>().notNull(),
+    schemaVersion: schemaVersion(),
     savedAt: timestamp('saved_at', { withTimezone: true }).notNull().default(now),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
@@ -243,6 +283,7 @@ export const standard = pgTable(
     id: text('id').notNull(),
     version: integer('version').notNull(),
     document: jsonb('document').$type<Approach | MainSession>().notNull(),
+    schemaVersion: schemaVersion(),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.kind, table.id] })],
@@ -260,6 +301,10 @@ export const plannedSession = pgTable(
     startsAt: timestamp('starts_at', { withTimezone: true }).notNull(),
     minutes: integer('minutes').notNull(),
     fit: jsonb('fit').$type<AgreedFit>(),
+    schemaVersion: schemaVersion(),
+    /** What a list shows of it, made from its circuit; made anew where `summaryOf` is not today's stamp. */
+    summary: jsonb('summary').$type<SessionSketch>(),
+    summaryOf: text('summary_of').notNull().default(''),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [
@@ -271,6 +316,9 @@ export const plannedSession = pgTable(
     foreignKey({ columns: [table.studioId, table.coachId], foreignColumns: [coach.studioId, coach.id] }),
   ],
 );
+
+/** What a list shows of a session besides its row's own columns. */
+export type SessionSketch = Pick<SessionSummary, 'title' | 'people' | 'fitted' | 'planned' | 'seconds' | 'fuse'>;
 
 export const run = pgTable(
   'run',
@@ -289,10 +337,17 @@ export const run = pgTable(
     effort: integer('effort'),
     warm: text('warm').$type<'yes' | 'nearly' | 'no'>(),
     note: text('note').notNull(),
+    /** What its turns come to, in seconds. */
+    planned: doublePrecision('planned').notNull().default(0),
+    actual: doublePrecision('actual').notNull().default(0),
+    paused: doublePrecision('paused').notNull().default(0),
   },
   (table) => [
     unique('run_in_studio').on(table.studioId, table.id),
-    index('run_by_start').on(table.studioId, table.startedAt),
+    index('run_by_start').on(table.studioId, table.startedAt, table.id),
+    index('run_of_group').on(table.studioId, table.groupId, table.startedAt),
+    index('run_of_coach').on(table.studioId, table.coachId, table.startedAt),
+    index('run_of_circuit').on(table.studioId, table.circuitId, table.startedAt),
     index('run_of_session').on(table.studioId, table.sessionId),
     foreignKey({
       columns: [table.studioId, table.sessionId],
@@ -312,7 +367,7 @@ export const runTurn = pgTable(
     slotId: text('slot_id').notNull(),
     drillId: text('drill_id').notNull(),
     drillName: text('drill_name').notNull(),
-    phase: text('phase').notNull(),
+    phase: text('phase').$type<Phase>().notNull(),
     round: integer('round').notNull(),
     planned: doublePrecision('planned').notNull(),
     actual: doublePrecision('actual').notNull(),

@@ -60,8 +60,7 @@ function accounts(database: Database) {
 /** A studio of one's own with its first coach and a site to begin with. Undefined where the e-mail is taken. */
 export async function openStudio(
   database: Database,
-  { studioName, coachName, email, password }: NewStudio,
-  timeZone: string,
+  { studioName, coachName, email, password, timeZone }: NewStudio,
 ): Promise<Account | undefined> {
   const passwordHash = await hashPassword(password);
   return database.transaction(async (transaction) => {

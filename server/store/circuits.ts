@@ -1,81 +1,210 @@
 import {
-  circuitRecordSchema,
+  circuitSchema,
   type CircuitRecord,
   type CircuitSave,
+  type CircuitStamp,
+  type CircuitSummary,
+  type CircuitWish,
   type NewCircuit,
 } from '@prompt-spark/contract/circuit';
-import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
-import { circuit } from '../schema/tables.ts';
-import type { Database } from './database.ts';
-import { trusted } from './trusted.ts';
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
+import { PAGE_SIZE } from '@prompt-spark/contract/page';
+import { and, desc, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import { circuit, group } from '../schema/tables.ts';
+import { cursorTo, endFrom, type PageEnd } from './cursor.ts';
+import { refusedBy, type Database } from './database.ts';
+import { readDocument, type UnreadableRow } from './stored.ts';
+import { refreshCircuits } from './summaries.ts';
+import { SUMMARY_STAMP } from './summary.ts';
 
 type Row = typeof circuit.$inferSelect;
 
-/** A stored row as it travels. */
+/**
+ * A stored circuit as it travels.
+ *
+ * @throws NotReadable
+ */
 export function circuitRecord(row: Row): CircuitRecord {
-  const { id, version, savedAt, groupId, siteId, document } = row;
-  return trusted(circuitRecordSchema, {
-    id,
-    version,
-    savedAt: savedAt.toISOString(),
-    groupId,
-    siteId,
-    circuit: document,
-  });
+  const { groupId, siteId } = row;
+  return { ...stampOf(row), groupId, siteId, circuit: readDocument('circuit', circuitSchema, row) };
 }
 
-/** Every circuit of a studio that has not been taken out, last saved first. */
-export async function circuitsOf(database: Database, studioId: string): Promise<readonly CircuitRecord[]> {
+function stampOf({ id, version, savedAt }: Pick<Row, 'id' | 'version' | 'savedAt'>): CircuitStamp {
+  return { id, version, savedAt: savedAt.toISOString() };
+}
+
+/** A page of a studio's circuits, and what cannot be opened among them. */
+export interface CircuitList {
+  readonly circuits: readonly CircuitSummary[];
+  readonly next: string | null;
+  readonly unreadable: readonly UnreadableRow[];
+}
+
+/** The circuits of a studio that have not been taken out, last saved first, from where the last page ended. */
+export async function circuitsOf(
+  database: Database,
+  studioId: string,
+  { find = '', tag, drill, after }: CircuitWish = {},
+): Promise<CircuitList> {
+  const words = wordsOf(find);
+  // What is looked for may be in circuits whose summaries are not as they would be made today.
+  const unreadable = words.length > 0 || tag || drill ? await refreshCircuits(database, studioId) : [];
+  const end = after === undefined ? undefined : endFrom(after);
+  const wanted = and(
+    eq(circuit.studioId, studioId),
+    isNull(circuit.takenOutAt),
+    tag === undefined ? undefined : sql`${circuit.tags} @> array[${tag}]`,
+    drill === undefined ? undefined : sql`${circuit.drillIds} @> array[${drill}]`,
+    end && beyond(end),
+    ...words.map(named),
+  );
+  const page = () =>
+    database
+      .select({
+        id: circuit.id,
+        version: circuit.version,
+        savedAt: circuit.savedAt,
+        at: sql<string>`to_char(${circuit.savedAt} at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US')`,
+        groupId: circuit.groupId,
+        siteId: circuit.siteId,
+        summary: circuit.summary,
+        summaryOf: circuit.summaryOf,
+      })
+      .from(circuit)
+      .leftJoin(group, and(eq(group.studioId, circuit.studioId), eq(group.id, circuit.groupId)))
+      .where(wanted)
+      .orderBy(desc(circuit.savedAt), desc(circuit.id))
+      .limit(PAGE_SIZE + 1);
+  let rows = await page();
+  const stale = rows.filter(({ summaryOf }) => summaryOf !== SUMMARY_STAMP).map(({ id }) => id);
+  const damaged = new Map(unreadable.map((row) => [row.id, row]));
+  if (stale.some((id) => !damaged.has(id))) {
+    for (const row of await refreshCircuits(database, studioId, stale)) damaged.set(row.id, row);
+    rows = await page();
+  }
+  const shown = rows.slice(0, PAGE_SIZE);
+  const last = shown.at(-1);
+  return {
+    circuits: shown.flatMap(({ summary, groupId, siteId, ...row }) =>
+      summary && !damaged.has(row.id) ? [{ ...stampOf(row), groupId, siteId, ...summary }] : [],
+    ),
+    next: rows.length > PAGE_SIZE && last ? cursorTo(last) : null,
+    unreadable: shown.flatMap(({ id }) => damaged.get(id) ?? []),
+  };
+}
+
+/** Every tag that the studio's circuits have, in order. */
+export async function tagsOf(database: Database, studioId: string): Promise<readonly string[]> {
   const rows = await database
-    .select()
+    .select({ tag: sql<string>`distinct unnest(${circuit.tags})` })
     .from(circuit)
-    .where(and(eq(circuit.studioId, studioId), isNull(circuit.takenOutAt)))
-    .orderBy(desc(circuit.savedAt), circuit.id);
-  return rows.map(circuitRecord);
+    .where(and(eq(circuit.studioId, studioId), isNull(circuit.takenOutAt), sql`${circuit.tags} <> '{}'`));
+  return rows.map(({ tag }) => tag).toSorted();
 }
 
-/** One circuit, taken out or not: a session in the book may still need it. */
+/** More words than this narrow nothing any more. */
+const MOST_WORDS = 8;
+/** How alike a word must be to one of the circuit's; pg_trgm's own threshold is 0.6 and misses two slips in a long word. */
+const LIKE_ENOUGH = 0.45;
+/** Two letters are in too many words to look for what is like them. */
+const LEAST_LETTERS = 3;
+
+function wordsOf(find: string): readonly string[] {
+  return find.toLowerCase().split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
+}
+
+/** A circuit that has a word, or one like it, in its own words or its group's name. */
+function named(word: string): SQL {
+  const text = sql`(${circuit.searchText} || ' ' || lower(coalesce(${group.name}, '')))`;
+  const part = `%${word.replaceAll(/[\\%_]/g, (letter) => `\\${letter}`)}%`;
+  if (word.length < LEAST_LETTERS) return sql`${text} like ${part}`;
+  return sql`(${text} like ${part} or word_similarity(${word}, ${text}) >= ${LIKE_ENOUGH})`;
+}
+
+function beyond({ at, id }: PageEnd): SQL {
+  return sql`(${circuit.savedAt}, ${circuit.id}) < (${at}::timestamp at time zone 'UTC', ${id}::uuid)`;
+}
+
+/**
+ * One circuit, taken out or not: a session in the book may still need it.
+ *
+ * @throws NotReadable
+ */
 export async function circuitOf(database: Database, studioId: string, id: string): Promise<CircuitRecord | undefined> {
   const row = await rowOf(database, studioId, id);
   return row && circuitRecord(row);
 }
 
-/** Adds a circuit. Adding the same one again changes nothing; undefined where the id is another studio's. */
-export async function addCircuit(
+/** What came of keeping a circuit. `outdated`: it was made on an older version. `no such place`: its group or site is another's. */
+export type SaveResult =
+  | { readonly kind: 'kept'; readonly stamp: CircuitStamp }
+  | { readonly kind: 'outdated'; readonly current: CircuitRecord }
+  | { readonly kind: 'missing' | 'id taken' | 'no such place' };
+
+/** Adds a circuit. Adding the same one again changes nothing. */
+export function addCircuit(
   database: Database,
   studioId: string,
   { id, groupId, siteId, circuit: document }: NewCircuit,
-): Promise<CircuitRecord | undefined> {
-  await database
-    .insert(circuit)
-    .values({ id, studioId, version: 1, saveId: id, groupId, siteId, document })
-    .onConflictDoNothing();
-  return circuitOf(database, studioId, id);
+): Promise<SaveResult> {
+  return inOwnPlaces(async () => {
+    const [added] = await database
+      .insert(circuit)
+      .values({
+        id,
+        studioId,
+        version: 1,
+        saveId: id,
+        groupId,
+        siteId,
+        document,
+        schemaVersion: SCHEMA_VERSIONS.circuit,
+      })
+      .onConflictDoNothing()
+      .returning();
+    const row = added ?? (await rowOf(database, studioId, id));
+    return row ? { kind: 'kept', stamp: stampOf(row) } : { kind: 'id taken' };
+  });
 }
 
-/** What came of a save: kept, made on an older version, or no such circuit. */
-export type SaveResult =
-  | { readonly kind: 'kept'; readonly record: CircuitRecord }
-  | { readonly kind: 'outdated'; readonly current: CircuitRecord }
-  | { readonly kind: 'missing' };
-
 /** Saves a change made on a version. The same save sent again is kept once and answered the same. */
-export async function saveCircuit(
+export function saveCircuit(
   database: Database,
   studioId: string,
   id: string,
   { version, saveId, groupId, siteId, circuit: document }: CircuitSave,
 ): Promise<SaveResult> {
-  const [kept] = await database
-    .update(circuit)
-    .set({ version: version + 1, saveId, groupId, siteId, document, savedAt: sql`now()` })
-    .where(and(eq(circuit.studioId, studioId), eq(circuit.id, id), eq(circuit.version, version)))
-    .returning();
-  if (kept) return { kind: 'kept', record: circuitRecord(kept) };
-  const present = await rowOf(database, studioId, id);
-  if (!present) return { kind: 'missing' };
-  const record = circuitRecord(present);
-  return present.saveId === saveId ? { kind: 'kept', record } : { kind: 'outdated', current: record };
+  return inOwnPlaces(async () => {
+    const [kept] = await database
+      .update(circuit)
+      .set({
+        version: version + 1,
+        saveId,
+        groupId,
+        siteId,
+        document,
+        schemaVersion: SCHEMA_VERSIONS.circuit,
+        summaryOf: '',
+        savedAt: sql`now()`,
+      })
+      .where(and(eq(circuit.studioId, studioId), eq(circuit.id, id), eq(circuit.version, version)))
+      .returning({ id: circuit.id, version: circuit.version, savedAt: circuit.savedAt });
+    if (kept) return { kind: 'kept', stamp: stampOf(kept) };
+    const present = await rowOf(database, studioId, id);
+    if (!present) return { kind: 'missing' };
+    if (present.saveId === saveId) return { kind: 'kept', stamp: stampOf(present) };
+    return { kind: 'outdated', current: circuitRecord(present) };
+  });
+}
+
+/** A circuit may name only groups and sites of its own studio: the database refuses all others. */
+async function inOwnPlaces(keep: () => Promise<SaveResult>): Promise<SaveResult> {
+  try {
+    return await keep();
+  } catch (error) {
+    if (refusedBy(error) === 'foreign key') return { kind: 'no such place' };
+    throw error;
+  }
 }
 
 /** Takes a circuit out of the list. False where there is none to take out. */
@@ -88,18 +217,14 @@ export async function takeOutCircuit(database: Database, studioId: string, id: s
   return rows.length > 0;
 }
 
-/** Brings a circuit back that was taken out. Undefined where there is none to bring back. */
-export async function bringBackCircuit(
-  database: Database,
-  studioId: string,
-  id: string,
-): Promise<CircuitRecord | undefined> {
-  const [row] = await database
+/** Brings a circuit back that was taken out. False where there is none to bring back. */
+export async function bringBackCircuit(database: Database, studioId: string, id: string): Promise<boolean> {
+  const rows = await database
     .update(circuit)
     .set({ takenOutAt: null })
     .where(and(eq(circuit.studioId, studioId), eq(circuit.id, id), isNotNull(circuit.takenOutAt)))
-    .returning();
-  return row && circuitRecord(row);
+    .returning({ id: circuit.id });
+  return rows.length > 0;
 }
 
 async function rowOf(database: Database, studioId: string, id: string): Promise<Row | undefined> {

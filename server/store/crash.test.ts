@@ -1,4 +1,4 @@
-import { ROUTES } from '@prompt-spark/contract/routes';
+import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import { execFileSync } from 'node:child_process';
 import { randomInt, randomUUID } from 'node:crypto';
 import { expect, it } from 'vitest';
@@ -20,7 +20,7 @@ it('keeps every acknowledged edit when the database is killed with -9 in the mid
   const server = await testServer(postgres.url);
   const { coach } = await signedInCoach(server, 'storm@saltmere.example');
   const circuit = newCircuit();
-  await coach.ask(ROUTES.addCircuit).send(circuit).expect(201);
+  await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
   const { id, ...draft } = circuit;
 
   const pid = postmaster('.cache/crash-database');
@@ -40,7 +40,7 @@ it('keeps every acknowledged edit when the database is killed with -9 in the mid
       version: edit,
       saveId: randomUUID(),
     };
-    const { status } = await coach.ask(ROUTES.saveCircuit, id).send(save);
+    const { status } = await coach.ask(ADDRESSES.saveCircuit, id).send(save);
     if (status !== 200) break;
     acknowledged = edit + 1;
   }

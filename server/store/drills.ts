@@ -1,8 +1,8 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import { check } from '@prompt-spark/contract/check';
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import {
   drillSchema,
-  libraryDrillSchema,
   type DrillSave,
   type ImportProblem,
   type ImportReport,
@@ -17,22 +17,26 @@ import { isDeepStrictEqual } from 'node:util';
 import { studioDrill } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { inTurn } from './inTurn.ts';
-import { trusted } from './trusted.ts';
+import { outdateSummaries } from './outdated.ts';
+import { readDocument, readEach, type ReadList } from './stored.ts';
 
 const shipped: readonly LibraryDrill[] = catalogue.map((drill) => ({ drill, version: null }));
 
-/** Every drill a studio has: the catalogue's, then its own by name. */
-export async function drillsOf(database: Database, studioId: string): Promise<readonly LibraryDrill[]> {
-  const own = await ownDrills(database, studioId);
-  return [...shipped, ...own.toSorted((one, other) => one.drill.name.localeCompare(other.drill.name))];
-}
-
-async function ownDrills(database: Database, studioId: string): Promise<readonly LibraryDrill[]> {
+/** The drills a studio added to those that ship, by name. */
+export async function ownDrills(database: Database, studioId: string): Promise<ReadList<LibraryDrill>> {
   const rows = await database
     .select()
     .from(studioDrill)
     .where(and(eq(studioDrill.studioId, studioId), isNull(studioDrill.takenOutAt)));
-  return rows.map(({ document, version }) => trusted(libraryDrillSchema, { drill: document, version }));
+  const { read, unreadable } = readEach(rows, (row) => ({
+    drill: readDocument('drill', drillSchema, row),
+    version: row.version,
+  }));
+  return { read: read.toSorted((one, other) => one.drill.name.localeCompare(other.drill.name)), unreadable };
+}
+
+async function drillsOf(database: Database, studioId: string): Promise<readonly LibraryDrill[]> {
+  return [...shipped, ...(await ownDrills(database, studioId)).read];
 }
 
 /** What came of keeping a drill. */
@@ -47,7 +51,10 @@ export function addDrill(database: Database, studioId: string, drill: Drill): Pr
   return inTurn(database, studioId, 'drills', async (transaction) => {
     const wrong = wrongWith(drill, await drillsOf(transaction, studioId));
     if (wrong) return { kind: 'wrong', words: wrong };
-    return { kind: 'kept', kept: { drill, version: await keep(transaction, studioId, drill) } };
+    const version = await keep(transaction, studioId, drill);
+    // A circuit may have held a drill of that id before it was taken out.
+    await outdateSummaries(transaction, studioId);
+    return { kind: 'kept', kept: { drill, version } };
   });
 }
 
@@ -69,10 +76,12 @@ export function saveDrill(
     if (wrong) return { kind: 'wrong', words: wrong };
     const [row] = await transaction
       .update(studioDrill)
-      .set({ document: drill, version: version + 1, savedAt: sql`now()` })
+      .set({ document: drill, schemaVersion: SCHEMA_VERSIONS.drill, version: version + 1, savedAt: sql`now()` })
       .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), eq(studioDrill.version, version)))
       .returning({ version: studioDrill.version });
-    return row ? { kind: 'kept', kept: { drill, version: row.version } } : { kind: 'outdated', current: present };
+    if (!row) return { kind: 'outdated', current: present };
+    await outdateSummaries(transaction, studioId);
+    return { kind: 'kept', kept: { drill, version: row.version } };
   });
 }
 
@@ -83,6 +92,7 @@ export async function takeOutDrill(database: Database, studioId: string, id: str
     .set({ takenOutAt: sql`now()` })
     .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), isNull(studioDrill.takenOutAt)))
     .returning({ id: studioDrill.id });
+  if (rows.length > 0) await outdateSummaries(database, studioId);
   return rows.length > 0;
 }
 
@@ -115,19 +125,27 @@ export function importDrills(database: Database, studioId: string, csv: string):
     }
     if (problems.length > 0) return { added: 0, same, problems };
     for (const drill of fresh) await keep(transaction, studioId, drill);
+    if (fresh.length > 0) await outdateSummaries(transaction, studioId);
     return { added: fresh.length, same, problems };
   });
 }
 
 /** Writes a drill, over one of its id that was taken out; its version. */
 async function keep(database: Database, studioId: string, drill: Drill): Promise<number> {
-  const values = { studioId, id: drill.id, version: 1, document: drill };
+  const { drill: schemaVersion } = SCHEMA_VERSIONS;
+  const values = { studioId, id: drill.id, version: 1, document: drill, schemaVersion };
   const [row] = await database
     .insert(studioDrill)
     .values(values)
     .onConflictDoUpdate({
       target: [studioDrill.studioId, studioDrill.id],
-      set: { document: drill, version: sql`${studioDrill.version} + 1`, takenOutAt: null, savedAt: sql`now()` },
+      set: {
+        document: drill,
+        schemaVersion,
+        version: sql`${studioDrill.version} + 1`,
+        takenOutAt: null,
+        savedAt: sql`now()`,
+      },
     })
     .returning({ version: studioDrill.version });
   return row?.version ?? 1;

@@ -1,16 +1,18 @@
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import {
+  MOST_CHOICES,
   personDocumentSchema,
   type Access,
   type PersonDocument,
   type PersonRecord,
   type PersonSave,
 } from '@prompt-spark/contract/person';
-import { keepsHolds } from '@prompt-spark/core/limits/person';
+import { keepsHolds, standingChoices } from '@prompt-spark/core/limits/person';
 import { and, desc, eq, exists, inArray, or, sql, type SQL } from 'drizzle-orm';
-import { coach, groupCoach, person, personAccess, personCoach, personGroup } from '../schema/tables.ts';
+import { circuit, coach, groupCoach, person, personAccess, personCoach, personGroup } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { seal, unseal, type HealthKey } from './seal.ts';
-import { trusted } from './trusted.ts';
+import { NotReadable, readDocument, readEach, type ReadList } from './stored.ts';
 
 /** The coach who asks. Nobody sees a person but those who coach them: in private, or a group they are in. */
 export interface Asker {
@@ -18,17 +20,20 @@ export interface Asker {
   readonly coachId: string;
 }
 
-/** Everybody a coach coaches. That they were seen is noted, once a day. */
-export async function peopleOf(database: Database, key: HealthKey, asker: Asker): Promise<readonly PersonRecord[]> {
+/** Everybody a coach coaches, by name. That they were seen is noted, once a day. */
+export async function peopleOf(database: Database, key: HealthKey, asker: Asker): Promise<ReadList<PersonRecord>> {
   const rows = await database.select().from(person).where(coachedBy(database, asker)).orderBy(person.id);
-  const records = await recordsOf(database, key, rows);
+  const { read, unreadable } = await recordsOf(database, key, rows);
   await note(
     database,
     asker,
     'saw',
-    records.map(({ id }) => id),
+    read.map(({ id }) => id),
   );
-  return records.toSorted((one, other) => one.document.name.localeCompare(other.document.name));
+  return {
+    read: read.toSorted((one, other) => one.document.name.localeCompare(other.document.name)),
+    unreadable,
+  };
 }
 
 /** What came of keeping a person. */
@@ -55,15 +60,17 @@ export function savePerson(
     const own = await groupsCoached(transaction, asker);
     if (save.groupIds.some((groupId) => !own.has(groupId) && !before.includes(groupId)))
       return { kind: 'no such group' };
-    const [now] = kept ? await recordsOf(transaction, key, [kept]) : [];
+    const now = kept && (await recordOf(transaction, key, kept));
     if (now && save.version === now.version && !keepsHolds(now.document.holds, save.document.holds)) {
       return { kind: 'hold left out' };
     }
-    const sealed = seal(key, ownerOf(studioId, id), save.document);
+    const document = await withStandingChoices(transaction, studioId, save.document);
+    const sealed = seal(key, ownerOf(studioId, id), document);
+    const { person: schemaVersion } = SCHEMA_VERSIONS;
     if (save.version === null) {
       const made = await transaction
         .insert(person)
-        .values({ id, studioId, version: 1, sealed })
+        .values({ id, studioId, version: 1, sealed, schemaVersion })
         .onConflictDoNothing()
         .returning({ id: person.id });
       if (made.length === 0) return asItStands(transaction, key, asker, id);
@@ -72,7 +79,7 @@ export function savePerson(
       if (!kept) return { kind: 'missing' };
       const changed = await transaction
         .update(person)
-        .set({ sealed, version: save.version + 1 })
+        .set({ sealed, schemaVersion, version: save.version + 1 })
         .where(and(eq(person.id, id), eq(person.studioId, studioId), eq(person.version, save.version)))
         .returning({ id: person.id });
       if (changed.length === 0) return asItStands(transaction, key, asker, id);
@@ -82,15 +89,47 @@ export function savePerson(
     if (groups.length > 0) await transaction.insert(personGroup).values(groups);
     await note(transaction, asker, save.version === null ? 'added' : 'changed', [id]);
     const version = (save.version ?? 0) + 1;
-    return { kind: 'kept', record: { id, version, groupIds: save.groupIds, document: save.document } };
+    return { kind: 'kept', record: { id, version, groupIds: save.groupIds, document } };
   });
 }
 
-/** Deletes somebody for good, with everything that was known of them. What was run stays, and says nothing of them. */
-export async function deletePerson(database: Database, asker: Asker, id: string): Promise<boolean> {
-  if (!(await personRow(database, asker, id))) return false;
-  await database.delete(person).where(and(eq(person.studioId, asker.studioId), eq(person.id, id)));
-  return true;
+/** Choices for a day are kept until it is past everywhere on earth. */
+const CHOICE_GRACE_MS = 2 * 24 * 60 * 60 * 1000;
+
+/** A person without the choices that no longer count: those for a day that is past, and for slots that are no more. */
+async function withStandingChoices(
+  database: Database,
+  studioId: string,
+  document: PersonDocument,
+): Promise<PersonDocument> {
+  const circuitIds = [...new Set(document.choices.map(({ circuitId }) => circuitId))];
+  if (circuitIds.length === 0) return document;
+  const rows = await database
+    .select({
+      id: circuit.id,
+      slotIds: sql<readonly string[]>`jsonb_path_query_array(${circuit.document}, '$.blocks[*].lines[*].id')`,
+    })
+    .from(circuit)
+    .where(and(eq(circuit.studioId, studioId), inArray(circuit.id, circuitIds)));
+  const slots = new Map(rows.map(({ id, slotIds }) => [id, new Set(slotIds)]));
+  const since = new Date(Date.now() - CHOICE_GRACE_MS).toISOString().slice(0, 10);
+  const standing = standingChoices(document.choices, since, (circuitId, slotId) =>
+    Boolean(slots.get(circuitId)?.has(slotId)),
+  );
+  return { ...document, choices: standing.slice(-MOST_CHOICES) };
+}
+
+/** Deletes somebody for good, with everything that was known of them; that it was done is noted. What was run stays, and says nothing of them. */
+export function deletePerson(database: Database, asker: Asker, id: string): Promise<boolean> {
+  return database.transaction(async (transaction) => {
+    if (!(await personRow(transaction, asker, id))) return false;
+    const gone = await transaction
+      .delete(person)
+      .where(and(eq(person.studioId, asker.studioId), eq(person.id, id)))
+      .returning({ id: person.id });
+    if (gone.length > 0) await note(transaction, asker, 'deleted', [id]);
+    return gone.length > 0;
+  });
 }
 
 /** Who saw or changed somebody's data, last first; undefined where the coach does not coach them. */
@@ -157,21 +196,38 @@ async function groupIdsOf(database: Database, id: string): Promise<readonly stri
   return rows.map(({ groupId }) => groupId);
 }
 
-async function recordsOf(database: Database, key: HealthKey, rows: readonly Row[]): Promise<readonly PersonRecord[]> {
+async function recordsOf(database: Database, key: HealthKey, rows: readonly Row[]): Promise<ReadList<PersonRecord>> {
   const ids = rows.map(({ id }) => id);
-  const groups =
+  const links =
     ids.length > 0 ? await database.select().from(personGroup).where(inArray(personGroup.personId, ids)) : [];
-  return rows.map(({ id, studioId, version, sealed }) => {
-    const document: PersonDocument = trusted(personDocumentSchema, unseal(key, ownerOf(studioId, id), sealed));
-    const groupIds = groups.filter(({ personId }) => personId === id).map(({ groupId }) => groupId);
-    return { id, version, groupIds, document };
+  const groupsOf = new Map<string, string[]>();
+  for (const { personId, groupId } of links) groupsOf.set(personId, [...(groupsOf.get(personId) ?? []), groupId]);
+  return readEach(rows, ({ id, studioId, version, sealed, schemaVersion }) => {
+    const document = readDocument('person', personDocumentSchema, {
+      document: opened(key, ownerOf(studioId, id), sealed),
+      schemaVersion,
+    });
+    return { id, version, groupIds: groupsOf.get(id) ?? [], document };
   });
+}
+
+function opened(key: HealthKey, owner: string, sealed: string): unknown {
+  try {
+    return unseal(key, owner, sealed);
+  } catch (error) {
+    throw new NotReadable(error instanceof Error ? error.message : 'A sealed record does not open.');
+  }
+}
+
+/** One person; undefined where what is stored of them cannot be opened. */
+async function recordOf(database: Database, key: HealthKey, row: Row): Promise<PersonRecord | undefined> {
+  return (await recordsOf(database, key, [row])).read[0];
 }
 
 /** Why a change was not kept: somebody else changed the person since, or deleted them. */
 async function asItStands(database: Database, key: HealthKey, asker: Asker, id: string): Promise<PersonResult> {
   const row = await personRow(database, asker, id);
-  const [current] = row ? await recordsOf(database, key, [row]) : [];
+  const current = row && (await recordOf(database, key, row));
   return current ? { kind: 'outdated', current } : { kind: 'missing' };
 }
 

@@ -11,7 +11,7 @@ import type { HealthKey } from './seal.ts';
 
 /** Everybody a coach coaches, as CSV. That it was taken out is noted for each of them. */
 export async function exportPeople(database: Database, key: HealthKey, asker: Asker): Promise<string> {
-  const people = await peopleOf(database, key, asker);
+  const { read: people } = await peopleOf(database, key, asker);
   const { groups } = await placesOf(database, asker.studioId);
   await note(
     database,
@@ -32,7 +32,7 @@ export async function exportPeople(database: Database, key: HealthKey, asker: As
  */
 export function importPeople(database: Database, key: HealthKey, asker: Asker, csv: string): Promise<ImportReport> {
   return inTurn(database, asker.studioId, 'people', async (transaction) => {
-    const present = await peopleOf(transaction, key, asker);
+    const { read: present } = await peopleOf(transaction, key, asker);
     const own = await groupsCoached(transaction, asker);
     const { groups } = await placesOf(transaction, asker.studioId);
     const groupIdOf = new Map(groups.filter(({ id }) => own.has(id)).map(({ id, name }) => [name.toLowerCase(), id]));

@@ -1,15 +1,9 @@
-import {
-  siteSchema,
-  studioPlacesSchema,
-  type Group,
-  type Site,
-  type SiteSave,
-  type StudioPlaces,
-} from '@prompt-spark/contract/studio';
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
+import { type CoachName, type Group, type Site, type SiteSave, type StudioPlaces } from '@prompt-spark/contract/studio';
 import { and, eq } from 'drizzle-orm';
-import { group, groupCoach, site } from '../schema/tables.ts';
-import { trusted } from './trusted.ts';
+import { coach, group, groupCoach, site } from '../schema/tables.ts';
 import type { Database } from './database.ts';
+import { outdateSummaries } from './outdated.ts';
 
 /** Adds a group, which the coach who adds it coaches. Adding it again changes nothing; undefined where the id is another's. */
 export function addGroup(
@@ -56,34 +50,45 @@ export async function saveSite(
   { version, site: details }: SiteSave,
 ): Promise<SiteResult> {
   const own = and(eq(site.studioId, studioId), eq(site.id, id));
+  const { site: schemaVersion } = SCHEMA_VERSIONS;
   const rows =
     version === null
       ? await database
           .insert(site)
-          .values({ ...details, id, studioId })
+          .values({ ...details, id, studioId, schemaVersion })
           .onConflictDoNothing()
           .returning()
       : await database
           .update(site)
-          .set({ ...details, version: version + 1 })
+          .set({ ...details, schemaVersion, version: version + 1 })
           .where(and(own, eq(site.version, version)))
           .returning();
   const [kept] = rows;
-  if (kept) return { kind: 'kept', site: siteFrom(kept) };
+  if (kept) {
+    // Its lanes decide how long distances take.
+    await outdateSummaries(database, studioId, id);
+    return { kind: 'kept', site: siteFrom(kept) };
+  }
   const [current] = await database.select().from(site).where(own);
   return { kind: 'outdated', current: current && siteFrom(current) };
 }
 
-function siteFrom({ studioId: _, ...row }: typeof site.$inferSelect): Site {
-  return trusted(siteSchema, row);
+function siteFrom({ studioId: _, schemaVersion: __, ...row }: typeof site.$inferSelect): Site {
+  return row;
 }
 
 /** The sites and groups of a studio, by name. */
-export async function placesOf(database: Database, studioId: string): Promise<StudioPlaces> {
+export async function placesOf(database: Database, studioId: string): Promise<Omit<StudioPlaces, 'coaches'>> {
   const sites = await database.select().from(site).where(eq(site.studioId, studioId)).orderBy(site.name);
   const groups = await database.select().from(group).where(eq(group.studioId, studioId)).orderBy(group.name);
-  return trusted(studioPlacesSchema, {
-    sites: sites.map(({ studioId: _, ...rest }) => rest),
-    groups: groups.map(({ studioId: _, ...rest }) => rest),
-  });
+  return { sites: sites.map(siteFrom), groups: groups.map(({ studioId: _, ...rest }) => rest) };
+}
+
+/** The coaches of a studio, by name. */
+export function coachesOf(database: Database, studioId: string): Promise<readonly CoachName[]> {
+  return database
+    .select({ id: coach.id, name: coach.name })
+    .from(coach)
+    .where(eq(coach.studioId, studioId))
+    .orderBy(coach.name);
 }

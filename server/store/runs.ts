@@ -1,17 +1,21 @@
-import { runsSchema, type NewRun, type Run } from '@prompt-spark/contract/run';
-import { and, asc, desc, eq, inArray } from 'drizzle-orm';
+import { PAGE_SIZE } from '@prompt-spark/contract/page';
+import type { NewRun, RunPage, RunTurn, RunWish } from '@prompt-spark/contract/run';
+import { and, asc, desc, eq, gte, lt, sql } from 'drizzle-orm';
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
+import { cursorTo, endFrom } from './cursor.ts';
 import type { Database } from './database.ts';
-import { trusted } from './trusted.ts';
 
-/** How many runs the log lists at a time. */
-const LISTED = 200;
-
-/** The latest runs of a studio, last first, each with what every slot took. */
-export async function runsOf(database: Database, studioId: string): Promise<readonly Run[]> {
+/** A page of a studio's runs, last first, from where the last page ended. */
+export async function runsOf(
+  database: Database,
+  studioId: string,
+  { from, to, group: groupId, coach: coachId, circuit: circuitId, after }: RunWish = {},
+): Promise<RunPage> {
+  const end = after === undefined ? undefined : endFrom(after);
   const rows = await database
     .select({
       run,
+      at: sql<string>`to_char(${run.startedAt} at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US')`,
       coachName: coach.name,
       groupName: group.name,
       siteName: site.name,
@@ -21,37 +25,47 @@ export async function runsOf(database: Database, studioId: string): Promise<read
     .innerJoin(coach, and(eq(coach.studioId, run.studioId), eq(coach.id, run.coachId)))
     .leftJoin(group, and(eq(group.studioId, run.studioId), eq(group.id, run.groupId)))
     .leftJoin(site, and(eq(site.studioId, run.studioId), eq(site.id, run.siteId)))
-    .where(eq(run.studioId, studioId))
+    .where(
+      and(
+        eq(run.studioId, studioId),
+        from === undefined ? undefined : gte(run.startedAt, new Date(from)),
+        to === undefined ? undefined : lt(run.startedAt, new Date(to)),
+        groupId === undefined ? undefined : eq(run.groupId, groupId),
+        coachId === undefined ? undefined : eq(run.coachId, coachId),
+        circuitId === undefined ? undefined : eq(run.circuitId, circuitId),
+        end && sql`(${run.startedAt}, ${run.id}) < (${end.at}::timestamp at time zone 'UTC', ${end.id}::uuid)`,
+      ),
+    )
     .orderBy(desc(run.startedAt), desc(run.id))
-    .limit(LISTED);
-  const turns = await turnsOf(
-    database,
-    studioId,
-    rows.map((row) => row.run.id),
-  );
-  return trusted(
-    runsSchema,
-    rows.map(({ run: { studioId: _, coachId: __, groupId: ___, siteId: ____, ...rest }, ...names }) => ({
-      ...rest,
-      ...names,
-      startedAt: rest.startedAt.toISOString(),
-      finishedAt: rest.finishedAt.toISOString(),
-      turns: turns.get(rest.id) ?? [],
-    })),
-  );
+    .limit(PAGE_SIZE + 1);
+  const shown = rows.slice(0, PAGE_SIZE);
+  const last = shown.at(-1);
+  return {
+    runs: shown.map(
+      ({ run: { studioId: _, coachId: __, groupId: ___, siteId: ____, ...rest }, at: _____, ...names }) => ({
+        ...rest,
+        ...names,
+        startedAt: rest.startedAt.toISOString(),
+        finishedAt: rest.finishedAt.toISOString(),
+      }),
+    ),
+    next: rows.length > PAGE_SIZE && last ? cursorTo({ at: last.at, id: last.run.id }) : null,
+  };
 }
 
-async function turnsOf(database: Database, studioId: string, runIds: readonly string[]) {
+/** What every slot of a run took, in the order of the plan; undefined where there is no such run. */
+export async function turnsOf(
+  database: Database,
+  studioId: string,
+  runId: string,
+): Promise<readonly RunTurn[] | undefined> {
+  if (!(await isKept(database, studioId, runId))) return undefined;
   const rows = await database
     .select()
     .from(runTurn)
-    .where(and(eq(runTurn.studioId, studioId), inArray(runTurn.runId, [...runIds])))
-    .orderBy(asc(runTurn.runId), asc(runTurn.position));
-  const byRun = new Map<string, Omit<(typeof rows)[number], 'studioId' | 'runId' | 'position'>[]>();
-  for (const { runId, studioId: _, position: __, ...turn } of rows) {
-    byRun.set(runId, [...(byRun.get(runId) ?? []), turn]);
-  }
-  return byRun;
+    .where(and(eq(runTurn.studioId, studioId), eq(runTurn.runId, runId)))
+    .orderBy(asc(runTurn.position));
+  return rows.map(({ studioId: _, runId: __, position: ___, ...turn }) => turn);
 }
 
 /** What came of recording a run. */
@@ -77,6 +91,7 @@ export async function recordRun(
         coachId,
         startedAt: new Date(rest.startedAt),
         finishedAt: new Date(rest.finishedAt),
+        ...sumsOf(turns),
       })
       .onConflictDoNothing()
       .returning({ id: run.id });
@@ -89,6 +104,12 @@ export async function recordRun(
     }
     return 'kept';
   });
+}
+
+/** What turns come to, in seconds. */
+export function sumsOf(turns: readonly RunTurn[]): { planned: number; actual: number; paused: number } {
+  const sum = (of: 'planned' | 'actual' | 'paused') => turns.reduce((all, turn) => all + turn[of], 0);
+  return { planned: sum('planned'), actual: sum('actual'), paused: sum('paused') };
 }
 
 async function isKept(database: Database, studioId: string, id: string): Promise<boolean> {

@@ -1,64 +1,142 @@
-import { plannedSessionSchema, type NewSession, type PlannedSession } from '@prompt-spark/contract/session';
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
+import { agreedFit } from '@prompt-spark/contract/fit';
+import type { NewSession, PlannedSession, SessionSummary } from '@prompt-spark/contract/session';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan';
-import { and, asc, eq, gte, isNull, lt, type SQL, sql } from 'drizzle-orm';
+import { and, asc, eq, gte, isNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, plannedSession, run } from '../schema/tables.ts';
 import { circuitRecord } from './circuits.ts';
-import type { Database } from './database.ts';
-import { trusted } from './trusted.ts';
+import { refusedBy, type Database } from './database.ts';
+import { readDocument, type UnreadableRow } from './stored.ts';
+import { refreshSessions, sessionStamp } from './summaries.ts';
+
+/** The sessions of a span, and what cannot be opened among them. */
+export interface SessionsFound {
+  readonly sessions: readonly SessionSummary[];
+  readonly unreadable: readonly UnreadableRow[];
+}
 
 /** Sessions that start in a span, in order of time. */
-export function sessionsBetween(
+export async function sessionsBetween(
   database: Database,
   studioId: string,
   from: Date,
   to: Date,
-): Promise<readonly PlannedSession[]> {
-  return sessionsWhere(
-    database,
-    and(
-      eq(plannedSession.studioId, studioId),
-      isNull(plannedSession.takenOutAt),
-      gte(plannedSession.startsAt, from),
-      lt(plannedSession.startsAt, to),
+): Promise<SessionsFound> {
+  const listed = () =>
+    database
+      .select({
+        id: plannedSession.id,
+        circuitId: plannedSession.circuitId,
+        groupId: plannedSession.groupId,
+        siteId: plannedSession.siteId,
+        startsAt: plannedSession.startsAt,
+        minutes: plannedSession.minutes,
+        coachName: coach.name,
+        runId: latestRun,
+        summary: plannedSession.summary,
+        summaryOf: plannedSession.summaryOf,
+        circuitVersion: circuit.version,
+      })
+      .from(plannedSession)
+      .innerJoin(circuit, ofSession)
+      .innerJoin(coach, bookedBy)
+      .where(
+        and(
+          eq(plannedSession.studioId, studioId),
+          isNull(plannedSession.takenOutAt),
+          gte(plannedSession.startsAt, from),
+          lt(plannedSession.startsAt, to),
+        ),
+      )
+      .orderBy(asc(plannedSession.startsAt), asc(plannedSession.id));
+  let rows = await listed();
+  const stale = rows
+    .filter(({ summaryOf, circuitVersion }) => summaryOf !== sessionStamp(circuitVersion))
+    .map(({ id }) => id);
+  let unreadable: readonly UnreadableRow[] = [];
+  if (stale.length > 0) {
+    unreadable = await refreshSessions(database, studioId, stale);
+    rows = await listed();
+  }
+  const damaged = new Set(unreadable.map(({ id }) => id));
+  return {
+    sessions: rows.flatMap(({ summary, summaryOf: _, circuitVersion: __, startsAt, ...row }) =>
+      summary && !damaged.has(row.id) ? [{ ...row, startsAt: startsAt.toISOString(), ...summary }] : [],
     ),
-  );
+    unreadable,
+  };
 }
 
-/** One session that has not been taken out. */
+/**
+ * One session that has not been taken out.
+ *
+ * @throws NotReadable
+ */
 export async function sessionOf(database: Database, studioId: string, id: string): Promise<PlannedSession | undefined> {
-  const [found] = await sessionsWhere(
-    database,
-    and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)),
-  );
-  return found;
+  const [row] = await database
+    .select({ session: plannedSession, circuit, coachName: coach.name, runId: latestRun })
+    .from(plannedSession)
+    .innerJoin(circuit, ofSession)
+    .innerJoin(coach, bookedBy)
+    .where(standing(studioId, id));
+  if (!row) return undefined;
+  const { session, circuit: circuitRow, coachName, runId } = row;
+  const { circuitId, groupId, siteId, startsAt, minutes, fit, schemaVersion } = session;
+  return {
+    id,
+    circuitId,
+    groupId,
+    siteId,
+    startsAt: startsAt.toISOString(),
+    minutes,
+    coachName,
+    circuit: circuitRecord(circuitRow),
+    runId,
+    fit: fit && readDocument('fit', agreedFit, { document: fit, schemaVersion }),
+  };
 }
 
-/** Puts a session in the book; again changes nothing. The circuit, group and site must be the studio's own. */
+/** What came of putting a session in the book. `no such …`: it names what is not the studio's. */
+export type BookingResult = 'kept' | 'id taken' | 'no such circuit, group or site';
+
+/** Puts a session in the book; again changes nothing. */
 export async function addSession(
   database: Database,
   studioId: string,
   coachId: string,
   session: NewSession,
-): Promise<PlannedSession | undefined> {
-  await database
-    .insert(plannedSession)
-    .values({ ...session, studioId, coachId, startsAt: new Date(session.startsAt) })
-    .onConflictDoNothing({ target: plannedSession.id });
-  return sessionOf(database, studioId, session.id);
+): Promise<BookingResult> {
+  try {
+    const added = await database
+      .insert(plannedSession)
+      .values({ ...session, studioId, coachId, startsAt: new Date(session.startsAt) })
+      .onConflictDoNothing({ target: plannedSession.id })
+      .returning({ id: plannedSession.id });
+    if (added.length > 0) return 'kept';
+  } catch (error) {
+    if (refusedBy(error) === 'foreign key') return 'no such circuit, group or site';
+    throw error;
+  }
+  const [present] = await database
+    .select({ id: plannedSession.id })
+    .from(plannedSession)
+    .where(standing(studioId, session.id));
+  return present ? 'kept' : 'id taken';
 }
 
-/** Sets how a session is shortened, for it alone; null for as planned. Undefined where there is no such session. */
+/** Sets how a session is shortened, for it alone; null for as planned. False where there is no such session. */
 export async function fitSession(
   database: Database,
   studioId: string,
   id: string,
   fit: AgreedFit | null,
-): Promise<PlannedSession | undefined> {
-  await database
+): Promise<boolean> {
+  const rows = await database
     .update(plannedSession)
-    .set({ fit })
-    .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)));
-  return sessionOf(database, studioId, id);
+    .set({ fit, schemaVersion: SCHEMA_VERSIONS.fit, summaryOf: '' })
+    .where(standing(studioId, id))
+    .returning({ id: plannedSession.id });
+  return rows.length > 0;
 }
 
 /** Takes a session out of the book. False where there is none. */
@@ -66,37 +144,20 @@ export async function takeOutSession(database: Database, studioId: string, id: s
   const rows = await database
     .update(plannedSession)
     .set({ takenOutAt: sql`now()` })
-    .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)))
+    .where(standing(studioId, id))
     .returning({ id: plannedSession.id });
   return rows.length > 0;
 }
+
+function standing(studioId: string, id: string) {
+  return and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt));
+}
+
+const ofSession = and(eq(circuit.studioId, plannedSession.studioId), eq(circuit.id, plannedSession.circuitId));
+const bookedBy = and(eq(coach.studioId, plannedSession.studioId), eq(coach.id, plannedSession.coachId));
 
 /** The last run of a session; null where it has not been run. */
 const latestRun = sql<string | null>`(
   select ${run.id} from ${run}
   where ${run.studioId} = ${plannedSession.studioId} and ${run.sessionId} = ${plannedSession.id}
   order by ${run.startedAt} desc limit 1)`;
-
-async function sessionsWhere(database: Database, condition: SQL | undefined): Promise<readonly PlannedSession[]> {
-  const rows = await database
-    .select({ session: plannedSession, circuit, coachName: coach.name, runId: latestRun })
-    .from(plannedSession)
-    .innerJoin(circuit, and(eq(circuit.studioId, plannedSession.studioId), eq(circuit.id, plannedSession.circuitId)))
-    .innerJoin(coach, and(eq(coach.studioId, plannedSession.studioId), eq(coach.id, plannedSession.coachId)))
-    .where(condition)
-    .orderBy(asc(plannedSession.startsAt), asc(plannedSession.id));
-  return rows.map(({ session, circuit: row, coachName, runId }) =>
-    trusted(plannedSessionSchema, {
-      id: session.id,
-      circuitId: session.circuitId,
-      groupId: session.groupId,
-      siteId: session.siteId,
-      startsAt: session.startsAt.toISOString(),
-      minutes: session.minutes,
-      coachName,
-      circuit: circuitRecord(row),
-      runId,
-      fit: session.fit,
-    }),
-  );
-}

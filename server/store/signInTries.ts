@@ -2,13 +2,14 @@ import { lt, sql } from 'drizzle-orm';
 import { signInTry } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 
-/** Counts one more try under a key and says how many there were in the window that is open. */
+/** Counts one more try under a key and says how many there were in the window that is open. Tries whose window has closed are forgotten. */
 export async function countTry(
   database: Database,
   key: string,
   windowMs: number,
 ): Promise<{ readonly totalHits: number; readonly resetTime: Date }> {
   const windowSeconds = windowMs / 1000;
+  await database.delete(signInTry).where(lt(signInTry.resetsAt, sql`now()`));
   const [row] = await database
     .insert(signInTry)
     .values({ key, hits: 1, resetsAt: sql`now() + make_interval(secs => ${windowSeconds})` })
@@ -32,8 +33,7 @@ export async function uncountTry(database: Database, key: string): Promise<void>
     .where(sql`${signInTry.key} = ${key}`);
 }
 
-/** Forgets the tries under a key, and all whose window has closed. */
+/** Forgets the tries under a key. */
 export async function forgetTries(database: Database, key: string): Promise<void> {
   await database.delete(signInTry).where(sql`${signInTry.key} = ${key}`);
-  await database.delete(signInTry).where(lt(signInTry.resetsAt, sql`now()`));
 }

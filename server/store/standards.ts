@@ -1,10 +1,5 @@
-import {
-  keptApproachSchema,
-  keptSessionSchema,
-  standardsSchema,
-  type Kept,
-  type Standards,
-} from '@prompt-spark/contract/standard';
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
+import { approachSchema, mainSessionSchema, type Kept, type Standards } from '@prompt-spark/contract/standard';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { MAIN_SESSIONS, type MainSession } from '@prompt-spark/core/coverage/mainSession';
@@ -12,25 +7,40 @@ import { and, eq, isNull, sql } from 'drizzle-orm';
 import { standard, studio } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { inTurn } from './inTurn.ts';
-import { trusted } from './trusted.ts';
+import { readDocument, readEach, type UnreadableRow } from './stored.ts';
 
 type Kind = (typeof standard.$inferSelect)['kind'];
 
+/** What a studio holds to, and what of it cannot be opened. */
+export interface StandardList extends Omit<Standards, 'unreadable'> {
+  readonly unreadable: readonly UnreadableRow[];
+}
+
 /** Everything a studio holds to beside what ships. */
-export async function standardsOf(database: Database, studioId: string): Promise<Standards> {
+export async function standardsOf(database: Database, studioId: string): Promise<StandardList> {
   const rows = await database
     .select()
     .from(standard)
     .where(and(eq(standard.studioId, studioId), isNull(standard.takenOutAt)))
     .orderBy(standard.id);
-  const [own] = await database.select().from(studio).where(eq(studio.studioId, studioId));
-  const of = (kind: Kind) =>
-    rows.filter((row) => row.kind === kind).map(({ version, document }) => ({ version, document }));
-  return trusted(standardsSchema, {
+  const [own] = await database
+    .select({ defaultApproach: studio.defaultApproach })
+    .from(studio)
+    .where(eq(studio.studioId, studioId));
+  const approaches = readEach(
+    rows.filter(({ kind }) => kind === 'approach'),
+    (row) => ({ version: row.version, document: readDocument('approach', approachSchema, row) }),
+  );
+  const sessions = readEach(
+    rows.filter(({ kind }) => kind === 'main session'),
+    (row) => ({ version: row.version, document: readDocument('main session', mainSessionSchema, row) }),
+  );
+  return {
     defaultApproach: own?.defaultApproach ?? '',
-    approaches: of('approach'),
-    sessions: of('main session'),
-  });
+    approaches: approaches.read,
+    sessions: sessions.read,
+    unreadable: [...approaches.unreadable, ...sessions.unreadable],
+  };
 }
 
 /** What came of keeping a standard. `taken`: its name is another's. */
@@ -48,8 +58,8 @@ export function saveApproach(
   return inTurn(database, studioId, 'standards', async (transaction) => {
     const { approaches } = await standardsOf(transaction, studioId);
     if (taken(save.document, [...APPROACHES, ...approaches.map(({ document }) => document)])) return { kind: 'taken' };
-    const row = await keep(transaction, studioId, 'approach', save);
-    if (row) return { kind: 'kept', kept: trusted(keptApproachSchema, row) };
+    const version = await keep(transaction, studioId, 'approach', save);
+    if (version !== undefined) return { kind: 'kept', kept: { version, document: save.document } };
     return { kind: 'outdated', current: approaches.find(({ document }) => document.id === save.document.id) };
   });
 }
@@ -63,8 +73,8 @@ export function saveMainSession(
   return inTurn(database, studioId, 'standards', async (transaction) => {
     const { sessions } = await standardsOf(transaction, studioId);
     if (taken(save.document, [...MAIN_SESSIONS, ...sessions.map(({ document }) => document)])) return { kind: 'taken' };
-    const row = await keep(transaction, studioId, 'main session', save);
-    if (row) return { kind: 'kept', kept: trusted(keptSessionSchema, row) };
+    const version = await keep(transaction, studioId, 'main session', save);
+    if (version !== undefined) return { kind: 'kept', kept: { version, document: save.document } };
     return { kind: 'outdated', current: sessions.find(({ document }) => document.id === save.document.id) };
   });
 }
@@ -81,29 +91,30 @@ function taken({ id, name }: Named, others: readonly Named[]): boolean {
   return shipped.some((own) => own.id === id) || others.some((own) => own.id !== id && own.name.toLowerCase() === said);
 }
 
-/** Writes a new standard, or a change made on the version that is there; undefined where it was changed since. */
+/** Writes a new standard, or a change made on the version that is there. Gives its version; undefined where it was changed since. */
 async function keep(
   database: Database,
   studioId: string,
   kind: Kind,
   { version, document }: Kept<Approach | MainSession>,
-) {
+): Promise<number | undefined> {
   const { id } = document;
-  const back = { version: standard.version, document: standard.document };
+  const back = { version: standard.version };
+  const schemaVersion = SCHEMA_VERSIONS[kind];
   if (version === null) {
     const [made] = await database
       .insert(standard)
-      .values({ studioId, kind, id, version: 1, document })
+      .values({ studioId, kind, id, version: 1, document, schemaVersion })
       .onConflictDoNothing()
       .returning(back);
-    return made;
+    return made?.version;
   }
   const [kept] = await database
     .update(standard)
-    .set({ document, version: version + 1 })
+    .set({ document, schemaVersion, version: version + 1 })
     .where(and(own(studioId, kind, id), eq(standard.version, version)))
     .returning(back);
-  return kept;
+  return kept?.version;
 }
 
 /** Takes a standard of the studio's own out; a default that goes is a default no more. False where there is none. */

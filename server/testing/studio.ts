@@ -2,7 +2,7 @@ import type { Account } from '@prompt-spark/contract/account';
 import type { NewCircuit } from '@prompt-spark/contract/circuit';
 import type { NewRun } from '@prompt-spark/contract/run';
 import type { NewSession } from '@prompt-spark/contract/session';
-import { pathTo, type Route } from '@prompt-spark/contract/routes';
+import { ADDRESSES, pathTo, type Address } from '@prompt-spark/contract/addresses';
 import { catalogue } from '@prompt-spark/catalogue';
 import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
@@ -12,7 +12,7 @@ import { Writable } from 'node:stream';
 import pino from 'pino';
 import request, { type Agent, type Test } from 'supertest';
 import { inject } from 'vitest';
-import { createApp } from '../app.ts';
+import { createApp, type AppParts } from '../app.ts';
 import { openStudio } from '../store/accounts.ts';
 import { migrateDatabase, openDatabase, type Connection } from '../store/database.ts';
 import { newDatabase } from './postgres.ts';
@@ -29,7 +29,10 @@ export interface TestServer {
 }
 
 /** Starts a server on a fresh, migrated database. */
-export async function testServer(serverUrl = inject('serverPostgres')): Promise<TestServer> {
+export async function testServer(
+  serverUrl = inject('serverPostgres'),
+  parts: Partial<AppParts> = {},
+): Promise<TestServer> {
   const url = await newDatabase(serverUrl);
   await migrateDatabase(url);
   const connection = openDatabase(url);
@@ -45,6 +48,8 @@ export async function testServer(serverUrl = inject('serverPostgres')): Promise<
     sessionSecret: 'a secret that only tests know, long enough',
     healthKey: TEST_HEALTH_KEY,
     log: pino(stream),
+    checkAnswers: true,
+    ...parts,
   });
   return { connection, url, app, logged: () => lines.join(''), close: () => connection.close() };
 }
@@ -57,14 +62,14 @@ export class Visitor {
     this.agent = request.agent(server.app);
   }
 
-  ask(route: Route, id?: string): Test {
-    const path = pathTo(route, id);
+  ask(address: Address, id?: string): Test {
+    const path = pathTo(address, id);
     const test = {
       GET: () => this.agent.get(path),
       POST: () => this.agent.post(path),
       PUT: () => this.agent.put(path),
       DELETE: () => this.agent.delete(path),
-    }[route.method]();
+    }[address.method]();
     return test.set('Sec-Fetch-Site', 'same-origin');
   }
 }
@@ -76,14 +81,16 @@ export async function signedInCoach(
   server: TestServer,
   email: string,
 ): Promise<{ readonly coach: Visitor; readonly account: Account }> {
-  const studio = { studioName: `Studio of ${email}`, coachName: 'Ottoline Crake', email, password: PASSWORD };
-  const account = await openStudio(server.connection.database, studio, 'Europe/London');
+  const account = await openStudio(server.connection.database, {
+    studioName: `Studio of ${email}`,
+    coachName: 'Ottoline Crake',
+    email,
+    password: PASSWORD,
+    timeZone: 'Europe/London',
+  });
   if (!account) throw new Error('The studio was not opened.');
   const coach = new Visitor(server);
-  await coach
-    .ask({ method: 'POST', path: '/api/account/sign-in', open: true })
-    .send({ email, password: PASSWORD })
-    .expect(200);
+  await coach.ask(ADDRESSES.signIn).send({ email, password: PASSWORD }).expect(200);
   return { coach, account };
 }
 

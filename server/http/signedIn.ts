@@ -4,29 +4,41 @@ import type { Request, RequestHandler } from 'express';
 import session from 'express-session';
 import { accountOf } from '../store/accounts.ts';
 import type { Connection, Database } from '../store/database.ts';
-import { notSignedIn } from './problem.ts';
 
 declare module 'express-session' {
   interface SessionData {
     coachId: string;
     studioId: string;
+    /** The day it was last renewed, YYYY-MM-DD in UTC. */
+    renewed: string;
   }
 }
 
 const FORTNIGHT_MS = 14 * 24 * 60 * 60 * 1000;
 
-/** Remembers who is signed in: a cookie that scripts and other sites cannot use, and a row in PostgreSQL. */
-export function signInSessions(pool: Connection['pool'], secret: string): RequestHandler {
+/**
+ * Remembers who is signed in: a cookie that scripts and other sites cannot use, and a row in PostgreSQL. It lasts a
+ * fortnight from the last day it was used; the row is written once a day, not with every request.
+ */
+export function signInSessions(pool: Connection['pool'], secret: string): readonly RequestHandler[] {
   const Store = connectPgSimple(session);
-  return session({
-    name: 'prompt-spark',
-    secret,
-    resave: false,
-    saveUninitialized: false,
-    rolling: true,
-    cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: FORTNIGHT_MS },
-    store: new Store({ pool, tableName: 'sign_in', pruneSessionInterval: 60 * 60 }),
-  });
+  return [
+    session({
+      name: 'prompt-spark',
+      secret,
+      resave: false,
+      saveUninitialized: false,
+      rolling: true,
+      cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: FORTNIGHT_MS },
+      store: new Store({ pool, tableName: 'sign_in', pruneSessionInterval: 60 * 60, disableTouch: true }),
+    }),
+    (request, _response, next) => {
+      const today = new Date().toISOString().slice(0, 10);
+      // A change is what makes the session be written, with its end put off.
+      if (request.session.coachId !== undefined && request.session.renewed !== today) request.session.renewed = today;
+      next();
+    },
+  ];
 }
 
 /** Signs a coach in under a new session id, so that an id known before is worth nothing after. */
@@ -42,7 +54,7 @@ export async function signIn(request: Request, account: Account): Promise<void> 
   });
 }
 
-/** Signs whoever is signed in out. */
+/** Signs out. */
 export async function signOut(request: Request): Promise<void> {
   await new Promise<void>((resolve, reject) => {
     request.session.destroy((error: unknown) => (error ? reject(asError(error)) : resolve()));
@@ -53,17 +65,6 @@ export async function signOut(request: Request): Promise<void> {
 export async function accountSignedIn(database: Database, request: Request): Promise<Account | undefined> {
   const { coachId } = request.session;
   return coachId === undefined ? undefined : accountOf(database, coachId);
-}
-
-/**
- * Who is signed in.
- *
- * @throws Refusal 401 for nobody
- */
-export async function requireAccount(database: Database, request: Request): Promise<Account> {
-  const account = await accountSignedIn(database, request);
-  if (!account) throw notSignedIn();
-  return account;
 }
 
 function asError(error: unknown): Error {

@@ -15,8 +15,7 @@ export const sameOriginOnly: RequestHandler = (request, _response, next) => {
 function refusalOf(request: Request): Refusal | undefined {
   const site = request.get('sec-fetch-site');
   const origin = request.get('origin');
-  const own =
-    site === undefined ? origin !== undefined && hostOf(origin) === request.get('host') : site === 'same-origin';
+  const own = site === undefined ? origin !== undefined && hostOf(origin) === request.host : site === 'same-origin';
   if (!own) return new Refusal(403, 'Refused', 'This request did not come from the page itself.');
   const carries = request.get('content-length') !== undefined && request.get('content-length') !== '0';
   if (carries && !request.is('application/json')) return new Refusal(415, 'Not JSON', 'The server takes JSON only.');

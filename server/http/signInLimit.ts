@@ -6,16 +6,26 @@ import type { Database } from '../store/database.ts';
 import { Refusal, sendProblem } from './problem.ts';
 
 const WINDOW_MS = 15 * 60 * 1000;
-/** Failed tries in a window for one e-mail, and for one address. */
-const TRIES_PER_EMAIL = 10;
+/**
+ * Failed tries in a window: for one e-mail from one address, for one address, and for one e-mail from everywhere. The
+ * first two shut out who guesses and nobody else; the last is a brake on guessing from many addresses at once.
+ */
+const TRIES_FOR_BOTH = 10;
 const TRIES_PER_ADDRESS = 50;
+const TRIES_PER_EMAIL = 200;
 
 /** Limits failed tries to sign in, counted in the database so that all server processes count together. */
 export function signInLimits(database: Database): readonly RequestHandler[] {
   return [
-    limit(database, TRIES_PER_ADDRESS, (request) => `address ${ipKeyGenerator(request.ip ?? '')}`),
+    limit(database, TRIES_PER_ADDRESS, (request) => `address ${addressOf(request)}`),
     limit(database, TRIES_PER_EMAIL, (request) => `email ${digest(emailOf(request))}`),
+    limit(database, TRIES_FOR_BOTH, (request) => `both ${digest(emailOf(request))} ${addressOf(request)}`),
   ];
+}
+
+/** Where a request comes from: the proxy's word for it where a proxy is trusted (environment.ts). */
+function addressOf(request: Request): string {
+  return ipKeyGenerator(request.ip ?? '');
 }
 
 function limit(database: Database, most: number, keyGenerator: (request: Request) => string): RequestHandler {

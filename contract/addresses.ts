@@ -1,0 +1,62 @@
+/** Who may ask: anybody, or a coach who is signed in. */
+export type Access = 'anybody' | 'coach';
+
+/** How something is asked for. `:id` in a path stands for an id. */
+export interface Address {
+  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  readonly path: string;
+  readonly access: Access;
+}
+
+/**
+ * The addresses of the table of endpoints (endpoints.ts). They stand by themselves because a browser needs no more of an
+ * endpoint than this to ask: the schemas, and the library that they are written in, stay out of what a phone must load.
+ */
+export const ADDRESSES = {
+  welcome: { method: 'GET', path: '/api/account', access: 'anybody' },
+  signIn: { method: 'POST', path: '/api/account/sign-in', access: 'anybody' },
+  enterDemo: { method: 'POST', path: '/api/account/enter-demo', access: 'anybody' },
+  signOut: { method: 'POST', path: '/api/account/sign-out', access: 'anybody' },
+  openStudio: { method: 'POST', path: '/api/studios', access: 'anybody' },
+  places: { method: 'GET', path: '/api/places', access: 'coach' },
+  saveSite: { method: 'PUT', path: '/api/sites/:id', access: 'coach' },
+  addGroup: { method: 'POST', path: '/api/groups', access: 'coach' },
+  drills: { method: 'GET', path: '/api/drills', access: 'coach' },
+  addDrill: { method: 'POST', path: '/api/drills', access: 'coach' },
+  importDrills: { method: 'POST', path: '/api/drills/import', access: 'coach' },
+  saveDrill: { method: 'PUT', path: '/api/drills/:id', access: 'coach' },
+  takeOutDrill: { method: 'DELETE', path: '/api/drills/:id', access: 'coach' },
+  people: { method: 'GET', path: '/api/people', access: 'coach' },
+  savePerson: { method: 'PUT', path: '/api/people/:id', access: 'coach' },
+  deletePerson: { method: 'DELETE', path: '/api/people/:id', access: 'coach' },
+  personAccess: { method: 'GET', path: '/api/people/:id/access', access: 'coach' },
+  importPeople: { method: 'POST', path: '/api/people/import', access: 'coach' },
+  exportPeople: { method: 'POST', path: '/api/people/export', access: 'coach' },
+  standards: { method: 'GET', path: '/api/standards', access: 'coach' },
+  saveApproach: { method: 'PUT', path: '/api/standards/approaches/:id', access: 'coach' },
+  takeOutApproach: { method: 'DELETE', path: '/api/standards/approaches/:id', access: 'coach' },
+  saveMainSession: { method: 'PUT', path: '/api/standards/main-sessions/:id', access: 'coach' },
+  takeOutMainSession: { method: 'DELETE', path: '/api/standards/main-sessions/:id', access: 'coach' },
+  setDefaultApproach: { method: 'PUT', path: '/api/standards/default-approach', access: 'coach' },
+  circuits: { method: 'GET', path: '/api/circuits', access: 'coach' },
+  addCircuit: { method: 'POST', path: '/api/circuits', access: 'coach' },
+  circuit: { method: 'GET', path: '/api/circuits/:id', access: 'coach' },
+  saveCircuit: { method: 'PUT', path: '/api/circuits/:id', access: 'coach' },
+  takeOutCircuit: { method: 'DELETE', path: '/api/circuits/:id', access: 'coach' },
+  bringBackCircuit: { method: 'POST', path: '/api/circuits/:id/bring-back', access: 'coach' },
+  sessions: { method: 'GET', path: '/api/sessions', access: 'coach' },
+  session: { method: 'GET', path: '/api/sessions/:id', access: 'coach' },
+  addSession: { method: 'POST', path: '/api/sessions', access: 'coach' },
+  fitSession: { method: 'PUT', path: '/api/sessions/:id/fit', access: 'coach' },
+  takeOutSession: { method: 'DELETE', path: '/api/sessions/:id', access: 'coach' },
+  runs: { method: 'GET', path: '/api/runs', access: 'coach' },
+  runTurns: { method: 'GET', path: '/api/runs/:id/turns', access: 'coach' },
+  addRun: { method: 'POST', path: '/api/runs', access: 'coach' },
+} as const satisfies Readonly<Record<string, Address>>;
+
+export type EndpointName = keyof typeof ADDRESSES;
+
+/** The path of an address with its id put in. */
+export function pathTo({ path }: Pick<Address, 'path'>, id = ''): string {
+  return path.replace(':id', encodeURIComponent(id));
+}

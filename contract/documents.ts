@@ -1,0 +1,67 @@
+/** What is stored whole, as a document. */
+export type DocumentKind = 'circuit' | 'drill' | 'approach' | 'main session' | 'fit' | 'person' | 'run' | 'site';
+
+/** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
+export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
+  circuit: 1,
+  drill: 1,
+  approach: 1,
+  'main session': 1,
+  fit: 1,
+  person: 1,
+  run: 1,
+  site: 1,
+};
+
+type Fields = Readonly<Record<string, unknown>>;
+
+/** Brings a document from one schema version to the next. It is not known to be sound: what is no object is left alone. */
+type Upgrade = (document: unknown) => unknown;
+
+/** By kind, how a document of version 0 becomes version 1, and so on. Kinds that never changed have none. */
+const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
+  circuit: [(circuit) => circuitWithEverything(circuit)],
+  // Drills kept before figures were drawn have none.
+  drill: [(drill) => withDefaults(drill, { figure: '' })],
+};
+
+/**
+ * A stored document in today's shape, from the schema version it was kept with. It is still to be checked: what was
+ * stored then may never have been sound.
+ */
+export function upgrade(kind: DocumentKind, document: unknown, from: number): unknown {
+  return (UPGRADES[kind] ?? []).slice(from).reduce((so, step) => step(so), document);
+}
+
+/** Version 0 of a circuit had no tags, approach, clock, versions, stations, tracks, or more on one side, if it was old enough. */
+function circuitWithEverything(circuit: unknown): unknown {
+  const whole = withDefaults(circuit, {
+    tags: [],
+    approach: '',
+    clock: null,
+    somebodyNew: false,
+    slowToFloor: false,
+    namesOnly: false,
+    versions: [],
+  });
+  return withEach(whole, 'blocks', (block) =>
+    withEach(withDefaults(block, { stations: false }), 'lines', (line) =>
+      isObject(line) && line['kind'] === 'slot' ? withDefaults(line, { extra: null, tracks: [] }) : line,
+    ),
+  );
+}
+
+function withDefaults(value: unknown, defaults: Fields): unknown {
+  return isObject(value) ? { ...defaults, ...value } : value;
+}
+
+/** An object with each item of one of its lists made anew. */
+function withEach(value: unknown, key: string, make: (item: unknown) => unknown): unknown {
+  if (!isObject(value)) return value;
+  const list = value[key];
+  return Array.isArray(list) ? { ...value, [key]: list.map(make) } : value;
+}
+
+function isObject(value: unknown): value is Fields {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}

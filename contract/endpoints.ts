@@ -1,0 +1,294 @@
+import { accountSchema, credentialsSchema, newStudioSchema, welcomeSchema } from './account.ts';
+import { ADDRESSES, type EndpointName } from './addresses.ts';
+import {
+  circuitPageSchema,
+  circuitRecordSchema,
+  circuitSaveSchema,
+  circuitStampSchema,
+  circuitWishSchema,
+  newCircuitSchema,
+} from './circuit.ts';
+import {
+  drillImportSchema,
+  drillSaveSchema,
+  drillSchema,
+  importReportSchema,
+  libraryDrillSchema,
+  ownDrillsSchema,
+} from './drill.ts';
+import { endpoint, type Endpoint } from './endpoint.ts';
+import { sessionFitSchema } from './fit.ts';
+import { idInAddress, nameIdInAddress } from './page.ts';
+import {
+  accessesSchema,
+  coachedPeopleSchema,
+  personFileSchema,
+  personRecordSchema,
+  personSaveSchema,
+} from './person.ts';
+import { newRunSchema, runKeptSchema, runPageSchema, runTurnsSchema, runWishSchema } from './run.ts';
+import { newSessionSchema, plannedSessionSchema, sessionListSchema, sessionSpanSchema } from './session.ts';
+import {
+  approachSaveSchema,
+  defaultApproachSchema,
+  keptApproachSchema,
+  keptSessionSchema,
+  sessionSaveSchema,
+  standardsSchema,
+} from './standard.ts';
+import { groupSchema, newGroupSchema, siteSaveSchema, siteSchema, studioPlacesSchema } from './studio.ts';
+
+/** Bodies in kB: a circuit of a thousand lines, and a file of a whole library. */
+const CIRCUIT_KB = 512;
+const FILE_KB = 4096;
+const SIGN_IN_KB = 4;
+
+/** Every way of asking the server for something. Server, browser, OpenAPI document and tests are made from this table. */
+export const ENDPOINTS = {
+  welcome: endpoint(ADDRESSES.welcome, {
+    says: 'Who is signed in, if anybody, and whether the demo studio can be entered.',
+    answers: { 200: welcomeSchema },
+  }),
+  signIn: endpoint(ADDRESSES.signIn, {
+    says: 'Signs a coach in.',
+    body: credentialsSchema,
+    mostKb: SIGN_IN_KB,
+    answers: { 200: accountSchema },
+    problems: [429],
+  }),
+  enterDemo: endpoint(ADDRESSES.enterDemo, {
+    says: 'Enters the demo studio, where there is one.',
+    answers: { 200: accountSchema },
+    problems: [404],
+  }),
+  signOut: endpoint(ADDRESSES.signOut, { says: 'Signs out.', answers: { 204: null } }),
+  openStudio: endpoint(ADDRESSES.openStudio, {
+    says: 'Opens a studio with its first coach, who is then signed in.',
+    body: newStudioSchema,
+    mostKb: SIGN_IN_KB,
+    answers: { 201: accountSchema },
+    problems: [409, 429],
+  }),
+
+  places: endpoint(ADDRESSES.places, {
+    says: 'The sites, groups and coaches of the studio.',
+    answers: { 200: studioPlacesSchema },
+  }),
+  saveSite: endpoint(ADDRESSES.saveSite, {
+    says: 'Keeps a site: a new one, or a change made on a version.',
+    params: idInAddress,
+    body: siteSaveSchema,
+    answers: { 200: siteSchema },
+    problems: [404, 409],
+  }),
+  addGroup: endpoint(ADDRESSES.addGroup, {
+    says: 'Adds a group, which the coach who adds it coaches.',
+    body: newGroupSchema,
+    answers: { 201: groupSchema },
+    problems: [409],
+  }),
+
+  drills: endpoint(ADDRESSES.drills, {
+    says: 'The drills that the studio added; those that ship are files of the application.',
+    answers: { 200: ownDrillsSchema },
+  }),
+  addDrill: endpoint(ADDRESSES.addDrill, {
+    says: 'Adds a drill of the studio’s own. Its names must be nobody else’s.',
+    body: drillSchema,
+    answers: { 201: libraryDrillSchema },
+    problems: [404, 409],
+  }),
+  importDrills: endpoint(ADDRESSES.importDrills, {
+    says: 'Takes in a library as CSV, whole or not at all.',
+    body: drillImportSchema,
+    mostKb: FILE_KB,
+    answers: { 200: importReportSchema },
+  }),
+  saveDrill: endpoint(ADDRESSES.saveDrill, {
+    says: 'Keeps a change to a drill of the studio’s own.',
+    params: nameIdInAddress,
+    body: drillSaveSchema,
+    answers: { 200: libraryDrillSchema },
+    problems: [404, 409],
+  }),
+  takeOutDrill: endpoint(ADDRESSES.takeOutDrill, {
+    says: 'Takes a drill of the studio’s own out.',
+    params: nameIdInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+
+  people: endpoint(ADDRESSES.people, {
+    says: 'Everybody the coach coaches. That they were seen is noted.',
+    answers: { 200: coachedPeopleSchema },
+  }),
+  savePerson: endpoint(ADDRESSES.savePerson, {
+    says: 'Keeps a person: a new one, or a change made on a version.',
+    params: idInAddress,
+    body: personSaveSchema,
+    mostKb: CIRCUIT_KB,
+    answers: { 200: personRecordSchema },
+    problems: [404, 409],
+  }),
+  deletePerson: endpoint(ADDRESSES.deletePerson, {
+    says: 'Deletes a person for good. That they were deleted is noted.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  personAccess: endpoint(ADDRESSES.personAccess, {
+    says: 'Who saw or changed what is known of a person, last first.',
+    params: idInAddress,
+    answers: { 200: accessesSchema },
+    problems: [404],
+  }),
+  importPeople: endpoint(ADDRESSES.importPeople, {
+    says: 'Takes in people as CSV, everybody or nobody.',
+    body: personFileSchema,
+    mostKb: FILE_KB,
+    answers: { 200: importReportSchema },
+  }),
+  exportPeople: endpoint(ADDRESSES.exportPeople, {
+    says: 'Everybody the coach coaches, as CSV. That it was taken out is noted.',
+    answers: { 200: personFileSchema },
+  }),
+
+  standards: endpoint(ADDRESSES.standards, {
+    says: 'The approaches and main sessions that the studio added, and its default approach.',
+    answers: { 200: standardsSchema },
+  }),
+  saveApproach: endpoint(ADDRESSES.saveApproach, {
+    says: 'Keeps an approach of the studio’s own.',
+    params: nameIdInAddress,
+    body: approachSaveSchema,
+    answers: { 200: keptApproachSchema },
+    problems: [404, 409],
+  }),
+  takeOutApproach: endpoint(ADDRESSES.takeOutApproach, {
+    says: 'Takes an approach of the studio’s own out.',
+    params: nameIdInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  saveMainSession: endpoint(ADDRESSES.saveMainSession, {
+    says: 'Keeps a main session of the studio’s own.',
+    params: nameIdInAddress,
+    body: sessionSaveSchema,
+    answers: { 200: keptSessionSchema },
+    problems: [404, 409],
+  }),
+  takeOutMainSession: endpoint(ADDRESSES.takeOutMainSession, {
+    says: 'Takes a main session of the studio’s own out.',
+    params: nameIdInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  setDefaultApproach: endpoint(ADDRESSES.setDefaultApproach, {
+    says: 'Sets the approach of circuits that name none.',
+    body: defaultApproachSchema,
+    answers: { 204: null },
+    problems: [404],
+  }),
+
+  circuits: endpoint(ADDRESSES.circuits, {
+    says: 'The studio’s circuits as summaries, last saved first, a page at a time.',
+    query: circuitWishSchema,
+    answers: { 200: circuitPageSchema },
+  }),
+  addCircuit: endpoint(ADDRESSES.addCircuit, {
+    says: 'Adds a circuit. Adding the same one again changes nothing.',
+    body: newCircuitSchema,
+    mostKb: CIRCUIT_KB,
+    answers: { 201: circuitStampSchema },
+    problems: [404, 409],
+  }),
+  circuit: endpoint(ADDRESSES.circuit, {
+    says: 'A circuit, taken out or not.',
+    params: idInAddress,
+    answers: { 200: circuitRecordSchema },
+    problems: [404, 409],
+  }),
+  saveCircuit: endpoint(ADDRESSES.saveCircuit, {
+    says: 'Keeps a change made on a version. The same save sent again is kept once.',
+    params: idInAddress,
+    body: circuitSaveSchema,
+    mostKb: CIRCUIT_KB,
+    answers: { 200: circuitStampSchema },
+    problems: [404, 409],
+  }),
+  takeOutCircuit: endpoint(ADDRESSES.takeOutCircuit, {
+    says: 'Takes a circuit out of the list.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  bringBackCircuit: endpoint(ADDRESSES.bringBackCircuit, {
+    says: 'Brings a circuit back that was taken out.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+
+  sessions: endpoint(ADDRESSES.sessions, {
+    says: 'The sessions that start in a span of time, in order of time.',
+    query: sessionSpanSchema,
+    answers: { 200: sessionListSchema },
+  }),
+  session: endpoint(ADDRESSES.session, {
+    says: 'A session with its circuit.',
+    params: idInAddress,
+    answers: { 200: plannedSessionSchema },
+    problems: [404, 409],
+  }),
+  addSession: endpoint(ADDRESSES.addSession, {
+    says: 'Puts a session in the book. Adding the same one again changes nothing.',
+    body: newSessionSchema,
+    answers: { 201: runKeptSchema },
+    problems: [404, 409],
+  }),
+  fitSession: endpoint(ADDRESSES.fitSession, {
+    says: 'Shortens a session for itself alone, or runs it as planned again.',
+    params: idInAddress,
+    body: sessionFitSchema,
+    mostKb: CIRCUIT_KB,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  takeOutSession: endpoint(ADDRESSES.takeOutSession, {
+    says: 'Takes a session out of the book.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+
+  runs: endpoint(ADDRESSES.runs, {
+    says: 'The log: sessions as they were run, last first, a page at a time.',
+    query: runWishSchema,
+    answers: { 200: runPageSchema },
+  }),
+  runTurns: endpoint(ADDRESSES.runTurns, {
+    says: 'What every slot of a run took.',
+    params: idInAddress,
+    answers: { 200: runTurnsSchema },
+    problems: [404],
+  }),
+  addRun: endpoint(ADDRESSES.addRun, {
+    says: 'Records a run. The same run sent again is kept once, and answered with 200.',
+    body: newRunSchema,
+    mostKb: CIRCUIT_KB,
+    answers: { 200: runKeptSchema, 201: runKeptSchema },
+    problems: [404, 409],
+  }),
+} as const satisfies Readonly<Record<EndpointName, unknown>>;
+
+export type Endpoints = typeof ENDPOINTS;
+
+/** What is sent to an endpoint and what it answers, from its row. */
+export type ParamsOf<Name extends EndpointName> =
+  Endpoints[Name] extends Endpoint<infer Params, infer _Query, infer _Body, infer _Answer> ? Params : never;
+export type QueryOf<Name extends EndpointName> =
+  Endpoints[Name] extends Endpoint<infer _Params, infer Query, infer _Body, infer _Answer> ? Query : never;
+export type BodyOf<Name extends EndpointName> =
+  Endpoints[Name] extends Endpoint<infer _Params, infer _Query, infer Body, infer _Answer> ? Body : never;
+export type AnswerOf<Name extends EndpointName> =
+  Endpoints[Name] extends Endpoint<infer _Params, infer _Query, infer _Body, infer Answer> ? Answer : never;

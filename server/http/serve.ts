@@ -1,0 +1,116 @@
+import type { Account } from '@prompt-spark/contract/account';
+import type { ADDRESSES, EndpointName } from '@prompt-spark/contract/addresses';
+import { check, type FieldError } from '@prompt-spark/contract/check';
+import type { AnswerStatus } from '@prompt-spark/contract/endpoint';
+import { ENDPOINTS, type AnswerOf, type BodyOf, type ParamsOf, type QueryOf } from '@prompt-spark/contract/endpoints';
+import express, { Router, type Request, type RequestHandler, type Response } from 'express';
+import type Joi from 'joi';
+import type { Logger } from 'pino';
+import { notFound, Refusal } from './problem.ts';
+
+/** A request that is in order: who asks, and what was sent. */
+export interface Asked<Name extends EndpointName> {
+  readonly account: (typeof ADDRESSES)[Name]['access'] extends 'coach' ? Account : Account | undefined;
+  readonly params: ParamsOf<Name>;
+  readonly query: QueryOf<Name>;
+  readonly body: BodyOf<Name>;
+  readonly request: Request;
+  readonly response: Response;
+  readonly log: Pick<Logger, 'warn'>;
+}
+
+/** An answer under another status than the usual one of its endpoint. */
+export class Answered<Answer> {
+  constructor(
+    readonly status: AnswerStatus,
+    readonly answer: Answer,
+  ) {}
+}
+
+/** What an endpoint does. What it gives is answered; what it refuses it throws as a Refusal. */
+export type Handler<Name extends EndpointName> = (
+  asked: Asked<Name>,
+) => Promise<AnswerOf<Name> | Answered<AnswerOf<Name>>>;
+
+/** What every endpoint does. */
+export type Handlers = { readonly [Name in EndpointName]: Handler<Name> };
+
+/** What the edge stands on. */
+export interface Edge {
+  /** Who is signed in, if anybody. */
+  readonly accountOf: (request: Request) => Promise<Account | undefined>;
+  /** What else an endpoint does first, once its body is read, by name. */
+  readonly before?: Readonly<Partial<Record<EndpointName, readonly RequestHandler[]>>>;
+  /** Checks every answer against what the table says of it, as tests do. */
+  readonly checkAnswers?: boolean;
+}
+
+/** Serves the table of endpoints. Signing in, input and answers are seen to here, once for all of them. */
+export function serve(handlers: Handlers, edge: Edge): Router {
+  const router = Router();
+  for (const name of Object.keys(ENDPOINTS) as EndpointName[]) mount(router, name, handlers, edge);
+  return router;
+}
+
+function mount<Name extends EndpointName>(router: Router, name: Name, handlers: Handlers, edge: Edge): void {
+  const row = ENDPOINTS[name];
+  const handler: Handler<Name> = handlers[name];
+  const route = router.route(row.path);
+  const steps: RequestHandler[] = [
+    (_request, response, next) => {
+      response.locals['endpoint'] = name;
+      next();
+    },
+    ...(row.method === 'GET' ? [] : [express.json({ limit: row.mostKb * 1024 })]),
+    ...(edge.before?.[name] ?? []),
+    async (request, response) => {
+      const account = await edge.accountOf(request);
+      if (row.access === 'coach' && !account) {
+        throw new Refusal(401, 'Not signed in', 'Sign in to go on. Nothing you typed is lost.');
+      }
+      const result = await handler({
+        // The lines above and below are what makes these types true.
+        account: account as Asked<Name>['account'],
+        params: paramsFrom(request, row.params) as ParamsOf<Name>,
+        query: valid(row.query, { ...request.query }, 'The address') as QueryOf<Name>,
+        body: valid(row.body, row.takesBody ? request.body : {}, 'The request body') as BodyOf<Name>,
+        request,
+        response,
+        log: request.log,
+      });
+      const [status, answer] = result instanceof Answered ? [result.status, result.answer] : [row.usualStatus, result];
+      const schema: Joi.Schema | null | undefined = row.answers[status];
+      if (edge.checkAnswers) mustBe(name, status, schema, answer);
+      if (status === 204) response.status(204).end();
+      else response.status(status).json(answer);
+    },
+  ];
+  const verb = row.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
+  route[verb](...steps);
+}
+
+/** What is in a path but is no id that anything could have is not found. */
+function paramsFrom(request: Request, schema: Joi.Schema): unknown {
+  const checked = check<unknown>(schema, { ...request.params });
+  if (!checked.ok) throw notFound('thing');
+  return checked.value;
+}
+
+function valid(schema: Joi.Schema, value: unknown, what: string): unknown {
+  const checked = check<unknown>(schema, value);
+  if (checked.ok) return checked.value;
+  throw notValid(what, checked.errors);
+}
+
+function notValid(what: string, errors: readonly FieldError[]): Refusal {
+  const [first] = errors;
+  const detail = `${what} has something wrong: ${first?.message ?? 'it is missing'}.`;
+  return new Refusal(422, 'Not valid', detail, { errors });
+}
+
+function mustBe(name: string, status: number, schema: Joi.Schema | null | undefined, answer: unknown): void {
+  if (schema === undefined) throw new Error(`${name} answers ${String(status)}, of which the table says nothing.`);
+  if (schema === null) return;
+  const checked = check<unknown>(schema, JSON.parse(JSON.stringify(answer)));
+  if (!checked.ok) throw new Error(`${name} answers otherwise than the table says: ${JSON.stringify(checked.errors)}`);
+}

@@ -16,14 +16,10 @@ export const credentialsSchema = shape<Credentials>({
   password: Joi.string().max(200).required().messages({ 'string.empty': 'The password is missing' }),
 });
 
-/** What a coach types to open a studio of their own. */
-export interface StudioWords extends Credentials {
+/** A studio to be opened: what its coach typed, and the time zone of the browser they sit at. */
+export interface NewStudio extends Credentials {
   readonly studioName: string;
   readonly coachName: string;
-}
-
-/** A studio to be opened: what its coach typed, and the time zone of the browser they sit at. */
-export interface NewStudio extends StudioWords {
   readonly timeZone: string;
 }
 

@@ -48,6 +48,7 @@ export const ADDRESSES = {
   session: { method: 'GET', path: '/api/sessions/:id', access: 'coach' },
   addSession: { method: 'POST', path: '/api/sessions', access: 'coach' },
   fitSession: { method: 'PUT', path: '/api/sessions/:id/fit', access: 'coach' },
+  bringBackSession: { method: 'POST', path: '/api/sessions/:id/bring-back', access: 'coach' },
   takeOutSession: { method: 'DELETE', path: '/api/sessions/:id', access: 'coach' },
   runs: { method: 'GET', path: '/api/runs', access: 'coach' },
   runTurns: { method: 'GET', path: '/api/runs/:id/turns', access: 'coach' },

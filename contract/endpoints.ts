@@ -254,6 +254,12 @@ export const ENDPOINTS = {
     answers: { 204: null },
     problems: [404],
   }),
+  bringBackSession: endpoint(ADDRESSES.bringBackSession, {
+    says: 'Puts a session in the book again that was taken out.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
   takeOutSession: endpoint(ADDRESSES.takeOutSession, {
     says: 'Takes a session out of the book.',
     params: idInAddress,

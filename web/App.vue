@@ -1,21 +1,33 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, shallowRef, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
+import type { Account } from '@prompt-spark/contract/account';
 import AppRail from './pieces/AppRail.vue';
 import { useAccountStore } from './stores/account.ts';
-import { useRunsStore } from './stores/runs.ts';
+import { useNoticesStore } from './stores/notices.ts';
+
+const AppNotice = defineAsyncComponent(() => import('./pieces/AppNotice.vue'));
+const SignedOutDialog = defineAsyncComponent(() => import('./pieces/SignedOutDialog.vue'));
 
 const route = useRoute();
 const account = useAccountStore();
-const runs = useRunsStore();
+const notices = useNoticesStore();
 const theme = useTheme();
 const bare = computed(() => route.meta.bare === true);
-const themeName = computed(() => (route.name === 'stage' ? 'stage' : theme.name.value));
+const onStage = computed(() => route.name === 'stage');
+const themeName = computed(() => (onStage.value ? 'stage' : theme.name.value));
+
+/** Who was here when the server forgot them. A class in front of the Stage is not asked for a password. */
+const forgotten = shallowRef<Account | null>(null);
+watchEffect(() => {
+  if (!account.signedOut || route.meta.open) forgotten.value = null;
+  else if (!onStage.value) forgotten.value ??= account.account;
+});
 
 // A run that could not be sent when it ended goes out as soon as the connection is back.
-useEventListener(window, 'online', () => void runs.sendWaiting());
+useEventListener(window, 'online', async () => (await import('./stores/runs.ts')).useRunsStore().sendWaiting());
 </script>
 
 <template>
@@ -24,6 +36,8 @@ useEventListener(window, 'online', () => void runs.sendWaiting());
     <main :class="{ beside: !bare && account.account }">
       <RouterView />
     </main>
+    <AppNotice v-if="notices.words" :key="notices.words" />
+    <SignedOutDialog v-if="forgotten" :coach-id="forgotten.coachId" :is-demo="forgotten.isDemo" />
   </v-app>
 </template>
 

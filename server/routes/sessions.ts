@@ -1,7 +1,14 @@
 import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import { addSession, fitSession, sessionOf, sessionsBetween, takeOutSession } from '../store/sessions.ts';
+import {
+  addSession,
+  bringBackSession,
+  fitSession,
+  sessionOf,
+  sessionsBetween,
+  takeOutSession,
+} from '../store/sessions.ts';
 import { told } from './unreadable.ts';
 
 /** The book of sessions. */
@@ -28,6 +35,9 @@ export function sessionRoutes(database: Database) {
 
     fitSession: async ({ account: { studioId }, params: { id }, body: { fit } }) =>
       mustBeThere(await fitSession(database, studioId, id, fit), 'session'),
+
+    bringBackSession: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await bringBackSession(database, studioId, id), 'session'),
 
     takeOutSession: async ({ account: { studioId }, params: { id } }) =>
       mustBeThere(await takeOutSession(database, studioId, id), 'session'),

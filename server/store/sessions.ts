@@ -2,7 +2,7 @@ import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { agreedFit } from '@prompt-spark/contract/fit';
 import type { NewSession, PlannedSession, SessionSummary } from '@prompt-spark/contract/session';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan';
-import { and, asc, eq, gte, isNull, lt, sql } from 'drizzle-orm';
+import { and, asc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, plannedSession, run } from '../schema/tables.ts';
 import { circuitRecord } from './circuits.ts';
 import { refusedBy, type Database } from './database.ts';
@@ -145,6 +145,16 @@ export async function takeOutSession(database: Database, studioId: string, id: s
     .update(plannedSession)
     .set({ takenOutAt: sql`now()` })
     .where(standing(studioId, id))
+    .returning({ id: plannedSession.id });
+  return rows.length > 0;
+}
+
+/** Puts a session in the book again that was taken out. False where there is none. */
+export async function bringBackSession(database: Database, studioId: string, id: string): Promise<boolean> {
+  const rows = await database
+    .update(plannedSession)
+    .set({ takenOutAt: null })
+    .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNotNull(plannedSession.takenOutAt)))
     .returning({ id: plannedSession.id });
   return rows.length > 0;
 }

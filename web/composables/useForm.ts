@@ -1,10 +1,11 @@
 import { check } from '@prompt-spark/contract/check';
 import type Joi from 'joi';
 import { ref, type Ref } from 'vue';
-import { ServerProblem } from '../api/request.ts';
+import { ServerProblem } from '../api/call.ts';
+import { troubleWords } from '../stores/notices.ts';
 import { watchUnread } from './unreadFields.ts';
 
-/** A form that is checked against the same schema as the route it goes to. */
+/** A form that is checked against the same schema as the endpoint it goes to. */
 export interface Form {
   /** What is wrong, by field path such as "/email". */
   readonly errors: Ref<Readonly<Record<string, string>>>;
@@ -19,29 +20,30 @@ const UNREAD = 'Something typed here cannot be read: the note under its field sa
 /**
  * Checks what was typed, hands it on, and shows what the schema or the server says is wrong. A field that cannot be
  * read stops it: its text is not in the value yet, and keeping the form would drop it without a word.
+ *
+ * @param schemaOf fetches the schema when the form is first sent: no page waits for schemas to be shown
  */
-export function useForm<T>(schema: Joi.Schema<T>, hand: (value: T) => Promise<void>): Form {
+export function useForm<T>(schemaOf: () => Promise<Joi.Schema<T>>, hand: (value: T) => Promise<void>): Form {
   const errors = ref<Readonly<Record<string, string>>>({});
   const trouble = ref('');
   const busy = ref(false);
   const hasUnread = watchUnread();
 
   async function submit(value: unknown): Promise<void> {
+    errors.value = {};
+    trouble.value = '';
     if (hasUnread()) {
-      errors.value = {};
       trouble.value = UNREAD;
       return;
     }
-    const checked = check(schema, value);
-    errors.value = checked.ok ? {} : byPath(checked.errors);
-    trouble.value = '';
-    if (!checked.ok) return;
     busy.value = true;
     try {
-      await hand(checked.value);
+      const checked = check(await schemaOf(), value);
+      if (checked.ok) await hand(checked.value);
+      else errors.value = byPath(checked.errors);
     } catch (error) {
       if (error instanceof ServerProblem) errors.value = byPath(error.problem.errors ?? []);
-      trouble.value = Object.keys(errors.value).length > 0 ? '' : messageOf(error);
+      trouble.value = Object.keys(errors.value).length > 0 ? '' : troubleWords(error);
     } finally {
       busy.value = false;
     }
@@ -52,8 +54,4 @@ export function useForm<T>(schema: Joi.Schema<T>, hand: (value: T) => Promise<vo
 
 function byPath(errors: readonly { readonly path: string; readonly message: string }[]): Record<string, string> {
   return Object.fromEntries(errors.map(({ path, message }) => [path, message]));
-}
-
-function messageOf(error: unknown): string {
-  return error instanceof Error ? error.message : 'Something went wrong. Try again.';
 }

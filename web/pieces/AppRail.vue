@@ -8,18 +8,12 @@ import {
   mdiNotebookOutline,
   mdiStoreCogOutline,
 } from '@mdi/js';
-import { useRouter } from 'vue-router';
+import { useAction } from '../composables/useAction.ts';
 import { useAccountStore } from '../stores/account.ts';
-import { useLibraryStore } from '../stores/library.ts';
-import { usePeopleStore } from '../stores/people.ts';
-import { useStandardsStore } from '../stores/standards.ts';
 
 /** The way between the screens: a rail at the side, a bar at the foot of a phone. */
 const account = useAccountStore();
-const library = useLibraryStore();
-const people = usePeopleStore();
-const standards = useStandardsStore();
-const router = useRouter();
+const { busy, act } = useAction();
 
 const places = [
   { to: '/today', name: 'Today', icon: mdiCalendarToday },
@@ -31,11 +25,8 @@ const places = [
 ] as const;
 
 async function signOut(): Promise<void> {
-  await account.signOut();
-  library.forget();
-  standards.forget();
-  people.forget();
-  await router.push('/door');
+  // The door is fetched anew, so that nothing of this coach's stays in memory.
+  if (await act(account.signOut)) location.assign('/door');
 }
 </script>
 
@@ -48,7 +39,13 @@ async function signOut(): Promise<void> {
     <RouterLink v-for="place in places" :key="place.to" :to="place.to" class="place">
       <v-icon :icon="place.icon" size="20" />{{ place.name }}
     </RouterLink>
-    <button class="place leave" type="button" :title="`${account.account?.coachName}, sign out`" @click="signOut">
+    <button
+      class="place leave"
+      type="button"
+      :disabled="busy"
+      :title="`${account.account?.coachName}, sign out`"
+      @click="signOut"
+    >
       <v-icon :icon="mdiLogoutVariant" size="20" />Sign out
     </button>
   </nav>

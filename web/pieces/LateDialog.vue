@@ -11,6 +11,7 @@ import { useFitContext } from '../composables/useFitContext.ts';
 import { stageWith } from '../stage/stageAddress.ts';
 import { useLibraryStore } from '../stores/library.ts';
 import { FitWork } from '../workers/fitWork.ts';
+import { WorkFailed } from '../workers/workshop.ts';
 import { clock } from './clock.ts';
 import { hindranceWords, saved, shareWords } from './fitWords.ts';
 import TimeFuse from './TimeFuse.vue';
@@ -36,6 +37,8 @@ const made = shallowRef<{
   readonly recipe: FitRecipe;
   readonly curve: FitCurve;
 }>();
+/** Why it could not be worked out; empty while it can. */
+const trouble = ref('');
 const work = new FitWork();
 const context = computed(() => contextOf(draft));
 const circuit = computed(() => library.peopled(draft));
@@ -52,8 +55,14 @@ async function workOut(recipe: FitRecipe): Promise<void> {
   const before = made.value;
   if (before?.circuit === now.circuit && before.context === now.context && before.recipe === recipe) return;
   made.value = undefined;
-  const curve = await work.curve(now.circuit, now.context, recipe);
-  if (curve) made.value = { ...now, curve };
+  trouble.value = '';
+  try {
+    const curve = await work.curve(now.circuit, now.context, recipe);
+    if (curve) made.value = { ...now, curve };
+  } catch (error) {
+    if (!(error instanceof WorkFailed)) throw error;
+    trouble.value = error.message;
+  }
 }
 
 function take(version: ShortVersion): void {
@@ -123,6 +132,9 @@ function start(): void {
           <template v-if="fitted.inTheWay.length"
             >In the way: {{ fitted.inTheWay.map(hindranceWords).join('; ') }}.</template
           >
+        </p>
+        <p v-else-if="trouble" role="alert" class="short">
+          {{ trouble }} <v-btn variant="outlined" @click="workOut(PLAIN_RECIPE)">Try again</v-btn>
         </p>
         <p v-else class="soft" role="status">Trying every way …</p>
         <div class="acts">

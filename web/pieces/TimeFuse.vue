@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Segment } from '@prompt-spark/core';
+import type { FuseSegment } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Effort, Seconds } from '@prompt-spark/core/units';
 import { useElementSize } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
@@ -9,9 +9,9 @@ import { fuseStrokes } from './fuseStrokes.ts';
 
 /** The whole circuit as one line whose length is time: work thick, hidden time thin, the spark at now. */
 const props = defineProps<{
-  segments: readonly Segment[];
+  segments: readonly FuseSegment[];
   /** The effort of the work in a segment, 0–10. */
-  effortOf: (segment: Segment) => Effort;
+  effortOf: (segment: FuseSegment) => Effort;
   /** Seconds there are; drawn as a mark where they are given. */
   available?: Seconds;
   /** Where the spark is, in seconds; without it nothing burns. */

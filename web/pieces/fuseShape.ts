@@ -1,4 +1,4 @@
-import type { Segment, Timeline } from '@prompt-spark/core';
+import type { FuseSegment } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Effort, Seconds } from '@prompt-spark/core/units';
 
 /** A drawn stretch of the fuse, in pixels from its left end. */
@@ -8,7 +8,7 @@ export interface FuseStretch {
   /** The effort of the work, 0–10; null for thread: ready, switch and rest. */
   readonly effort: Effort | null;
   readonly rest: boolean;
-  readonly segment: Segment;
+  readonly segment: FuseSegment;
 }
 
 /** A point on the fuse. */
@@ -37,8 +37,8 @@ const LETTER_WIDTH = 7.4;
  * @param effortOf the effort of a slot's work, 0–10
  */
 export function fuseShape(
-  { segments }: Pick<Timeline, 'segments'>,
-  effortOf: (segment: Segment) => Effort,
+  { segments }: { readonly segments: readonly FuseSegment[] },
+  effortOf: (segment: FuseSegment) => Effort,
   width: number,
   seconds: Seconds,
 ): FuseShape {
@@ -65,7 +65,7 @@ export function fuseShape(
   };
 }
 
-function blockMarks(segments: readonly Segment[], scale: number, width: number): readonly FuseMark[] {
+function blockMarks(segments: readonly FuseSegment[], scale: number, width: number): readonly FuseMark[] {
   const marks = segments.flatMap((segment, index) => {
     if (segments[index - 1]?.blockId === segment.blockId) return [];
     const times = segment.rounds > 1 ? ` ×${segment.rounds}` : '';

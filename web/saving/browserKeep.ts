@@ -1,5 +1,4 @@
-import { check } from '@prompt-spark/contract/check';
-import type Joi from 'joi';
+import { SCHEMA_VERSIONS, type DocumentKind } from '@prompt-spark/contract/documents';
 
 /** A drawer in this browser's storage for things that the server has not got yet. */
 export interface BrowserKeep<T> {
@@ -11,15 +10,30 @@ export interface BrowserKeep<T> {
   all(): readonly (readonly [string, T])[];
 }
 
-/** Opens a drawer. What is in it but no longer fits its schema is left alone and not given out. */
-export function browserKeep<T>(drawer: string, schema: Joi.Schema<T>, storage: Storage = localStorage): BrowserKeep<T> {
-  const prefix = `prompt-spark ${drawer} `;
+/** What begins the name of everything that the application keeps in the browser for the server. */
+export const KEPT = 'prompt-spark/';
+
+/** The beginning of the names in a drawer: whose kind it is, with the version of its schema, and the drawer. */
+export function drawerPrefix(drawer: string, kind: DocumentKind): string {
+  return `${KEPT}${kind}@${String(SCHEMA_VERSIONS[kind])}/${drawer}/`;
+}
+
+/**
+ * Opens a drawer for documents of a kind. Their names carry the version of their schema: what was kept under an older
+ * one is brought up to date before the application starts (upgradeKept.ts). What is no JSON is left alone.
+ */
+export function browserKeep<T>(drawer: string, kind: DocumentKind, storage: Storage = localStorage): BrowserKeep<T> {
+  const prefix = drawerPrefix(drawer, kind);
 
   function read(key: string): T | undefined {
     const text = storage.getItem(key);
     if (text === null) return undefined;
-    const checked = check(schema, parsed(text));
-    return checked.ok ? checked.value : undefined;
+    try {
+      // Written by this drawer's own put, under today's schema version.
+      return JSON.parse(text) as T;
+    } catch {
+      return undefined;
+    }
   }
 
   return {
@@ -35,7 +49,7 @@ export function browserKeep<T>(drawer: string, schema: Joi.Schema<T>, storage: S
     get: (id) => read(prefix + id),
     drop: (id) => storage.removeItem(prefix + id),
     all: () =>
-      Array.from({ length: storage.length }, (_, index) => storage.key(index) ?? '')
+      keysOf(storage)
         .filter((key) => key.startsWith(prefix))
         .flatMap((key) => {
           const value = read(key);
@@ -44,10 +58,7 @@ export function browserKeep<T>(drawer: string, schema: Joi.Schema<T>, storage: S
   };
 }
 
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
+/** Every name in a storage. */
+export function keysOf(storage: Storage): readonly string[] {
+  return Array.from({ length: storage.length }, (_, index) => storage.key(index) ?? '');
 }

@@ -1,14 +1,7 @@
-import {
-  circuitRecordSchema,
-  circuitSaveSchema,
-  type CircuitDraft,
-  type CircuitRecord,
-  type CircuitSave,
-} from '@prompt-spark/contract/circuit';
-import { check } from '@prompt-spark/contract/check';
-import { ServerAway, ServerProblem } from '../api/request.ts';
+import type { CircuitDraft, CircuitRecord, CircuitSave, CircuitStamp } from '@prompt-spark/contract/circuit';
+import { ServerAway, ServerProblem } from '../api/call.ts';
 import type { BrowserKeep } from './browserKeep.ts';
-import { browserKeep } from './browserKeep.ts';
+import { doubtKeep, draftKeep } from './drawers.ts';
 
 /** How saving stands. */
 export type SaveState =
@@ -24,7 +17,7 @@ export type SaveState =
 /** What a keeper stands on; tests put their own in. */
 export interface KeeperParts {
   /** Sends a save; throws ServerAway or ServerProblem. */
-  readonly send: (id: string, save: CircuitSave) => Promise<CircuitRecord>;
+  readonly send: (id: string, save: CircuitSave) => Promise<CircuitStamp>;
   readonly tellState: (state: SaveState) => void;
   readonly keep?: BrowserKeep<CircuitSave>;
   /** Where saves are kept that were sent and not answered. */
@@ -63,7 +56,7 @@ export class CircuitKeeper {
   ) {
     this.version = record.version;
     this.keep = parts.keep ?? draftKeep();
-    this.doubts = parts.doubts ?? browserKeep('circuit in doubt', circuitSaveSchema);
+    this.doubts = parts.doubts ?? doubtKeep();
     this.later = parts.later ?? afterTimeout;
     this.newId = parts.newId ?? (() => crypto.randomUUID());
     parts.tellState({ kind: 'saved', at: record.savedAt });
@@ -133,7 +126,7 @@ export class CircuitKeeper {
     this.callOff();
   }
 
-  private kept(save: CircuitSave, record: CircuitRecord): void {
+  private kept(save: CircuitSave, record: CircuitStamp): void {
     this.version = record.version;
     this.failures = 0;
     this.doubt(undefined);
@@ -155,9 +148,9 @@ export class CircuitKeeper {
   }
 
   private failed(error: unknown): void {
-    if (error instanceof ServerProblem && error.status === 409) {
-      const theirs = check(circuitRecordSchema, error.problem.current);
-      if (theirs.ok) return this.parts.tellState({ kind: 'conflict', theirs: theirs.value });
+    if (error instanceof ServerProblem && error.status === 409 && error.problem.current !== undefined) {
+      // On a 409 the table of endpoints promises what is stored now.
+      return this.parts.tellState({ kind: 'conflict', theirs: error.problem.current as CircuitRecord });
     }
     if (error instanceof ServerProblem) {
       return this.parts.tellState({ kind: 'refused', reason: error.problem.detail });
@@ -172,11 +165,6 @@ export class CircuitKeeper {
     this.callOff();
     this.callOff = this.later(() => void this.flush(), milliseconds);
   }
-}
-
-/** Where circuits' unsent changes are kept in this browser. */
-export function draftKeep(): BrowserKeep<CircuitSave> {
-  return browserKeep('circuit', circuitSaveSchema);
 }
 
 function afterTimeout(run: () => void, milliseconds: number): () => void {

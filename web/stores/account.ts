@@ -1,21 +1,26 @@
-import { welcomeSchema, type Account, type Credentials, type NewStudio } from '@prompt-spark/contract/account';
-import { ROUTES } from '@prompt-spark/contract/routes';
+import type { Account, Credentials, NewStudio } from '@prompt-spark/contract/account';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { request, ServerAway, tell } from '../api/request.ts';
+import { call, ServerAway, whenSignedOut } from '../api/call.ts';
 
 /** Who is signed in. */
 export const useAccountStore = defineStore('account', () => {
   const account = ref<Account | null>(null);
   const demoOpen = ref(false);
   const unreachable = ref(false);
+  /** The server no longer knows who is here: what is on the screen stays, until they sign in again. */
+  const signedOut = ref(false);
   let asked = false;
+
+  whenSignedOut(() => {
+    signedOut.value = true;
+  });
 
   /** Asks the server who is signed in, once; again only after it could not be reached. */
   async function ask(): Promise<void> {
     if (asked) return;
     try {
-      const welcome = await request(ROUTES.welcome, welcomeSchema);
+      const welcome = await call('welcome');
       account.value = welcome.account;
       demoOpen.value = welcome.demoOpen;
       unreachable.value = false;
@@ -26,20 +31,20 @@ export const useAccountStore = defineStore('account', () => {
     }
   }
 
-  async function through(door: () => Promise<void>): Promise<void> {
-    await door();
-    asked = false;
-    await ask();
+  function enter(now: Account): void {
+    account.value = now;
+    signedOut.value = false;
   }
 
   return {
     account,
     demoOpen,
     unreachable,
+    signedOut,
     ask,
-    signIn: (credentials: Credentials) => through(() => tell(ROUTES.signIn, { body: credentials })),
-    enterDemo: () => through(() => tell(ROUTES.enterDemo)),
-    openStudio: (studio: NewStudio) => through(() => tell(ROUTES.openStudio, { body: studio })),
-    signOut: () => through(() => tell(ROUTES.signOut)),
+    signIn: async (credentials: Credentials) => enter(await call('signIn', { body: credentials })),
+    enterDemo: async () => enter(await call('enterDemo')),
+    openStudio: async (studio: NewStudio) => enter(await call('openStudio', { body: studio })),
+    signOut: () => call('signOut'),
   };
 });

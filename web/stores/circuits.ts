@@ -1,42 +1,72 @@
-import {
-  circuitRecordSchema,
-  circuitRecordsSchema,
-  type CircuitDraft,
-  type CircuitRecord,
-} from '@prompt-spark/contract/circuit';
-import { ROUTES } from '@prompt-spark/contract/routes';
+import type { CircuitDraft, CircuitSummary } from '@prompt-spark/contract/circuit';
+import type { Unreadable } from '@prompt-spark/contract/page';
 import { defineStore } from 'pinia';
-import { shallowRef } from 'vue';
-import { request, tell } from '../api/request.ts';
+import { ref, shallowRef } from 'vue';
+import { call } from '../api/call.ts';
 
-/** The studio's circuits. */
+/** What circuits are listed: those with these words and this tag; all where both are empty. */
+export interface CircuitSearch {
+  readonly find: string;
+  readonly tag: string;
+}
+
+const EVERYTHING: CircuitSearch = { find: '', tag: '' };
+
+/** The studio's circuits as a list, a page at a time, searched where they are stored. */
 export const useCircuitsStore = defineStore('circuits', () => {
-  const records = shallowRef<readonly CircuitRecord[]>([]);
-  const loaded = shallowRef(false);
+  const circuits = shallowRef<readonly CircuitSummary[]>([]);
+  const unreadable = shallowRef<readonly Unreadable[]>([]);
+  const tags = shallowRef<readonly string[]>([]);
+  const search = shallowRef<CircuitSearch>(EVERYTHING);
+  const next = ref<string | null>(null);
+  let asked = 0;
 
-  async function load(): Promise<void> {
-    records.value = await request(ROUTES.circuits, circuitRecordsSchema);
-    loaded.value = true;
+  /** Lists the first page of what is looked for. An answer that was overtaken by a later search is dropped. */
+  async function load(wanted: CircuitSearch = search.value): Promise<void> {
+    search.value = wanted;
+    asked += 1;
+    const now = asked;
+    const page = await call('circuits', { query: queryOf(wanted) });
+    if (now !== asked) return;
+    circuits.value = page.circuits;
+    unreadable.value = page.unreadable;
+    tags.value = page.tags;
+    next.value = page.next;
   }
 
-  /** Adds a circuit and gives its record. */
-  async function add(draft: CircuitDraft): Promise<CircuitRecord> {
+  /** Lists the next page below what is there. */
+  async function more(): Promise<void> {
+    if (next.value === null) return;
+    const now = asked;
+    const page = await call('circuits', { query: { ...queryOf(search.value), after: next.value } });
+    if (now !== asked) return;
+    circuits.value = [...circuits.value, ...page.circuits];
+    unreadable.value = [...unreadable.value, ...page.unreadable];
+    next.value = page.next;
+  }
+
+  /** Adds a circuit and gives its id. */
+  async function add(draft: CircuitDraft): Promise<string> {
     const id = crypto.randomUUID();
-    const record = await request(ROUTES.addCircuit, circuitRecordSchema, { body: { ...draft, id } });
-    records.value = [record, ...records.value];
-    return record;
+    await call('addCircuit', { body: { ...draft, id } });
+    return id;
   }
 
   /** Takes a circuit out of the list; it can be brought back. */
   async function takeOut(id: string): Promise<void> {
-    await tell(ROUTES.takeOutCircuit, { id });
-    records.value = records.value.filter((record) => record.id !== id);
+    await call('takeOutCircuit', { id });
+    circuits.value = circuits.value.filter((circuit) => circuit.id !== id);
+    unreadable.value = unreadable.value.filter((circuit) => circuit.id !== id);
   }
 
   async function bringBack(id: string): Promise<void> {
-    await tell(ROUTES.bringBackCircuit, { id });
+    await call('bringBackCircuit', { id });
     await load();
   }
 
-  return { records, loaded, load, add, takeOut, bringBack };
+  return { circuits, unreadable, tags, search, next, load, more, add, takeOut, bringBack };
 });
+
+function queryOf({ find, tag }: CircuitSearch) {
+  return { ...(find.trim() === '' ? {} : { find: find.trim() }), ...(tag === '' ? {} : { tag }) };
+}

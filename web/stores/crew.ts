@@ -10,6 +10,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { calendarDay } from '../pieces/clock.ts';
 import { TrackWork } from '../workers/trackWork.ts';
+import { WorkFailed } from '../workers/workshop.ts';
 import { useLibraryStore } from './library.ts';
 import { usePeopleStore } from './people.ts';
 import { useSheetStore } from './sheet.ts';
@@ -47,10 +48,9 @@ export const useCrewStore = defineStore('crew', () => {
   let known = new Map<string, { readonly key: string; readonly tracks: SlotTracks }>();
   let knownFor: readonly unknown[] = [];
   const tracks = shallowRef<readonly SlotTracks[]>([]);
-  const work = new TrackWork((worked) => {
-    known = new Map(worked.map((one, index) => [one.slotId, { key: keyOf(places.value[index]), tracks: one }]));
-    tracks.value = worked;
-  });
+  const work = new TrackWork();
+  /** Once the browser cannot work beside the page, it is worked out on the page: slower, and still right. */
+  let beside = true;
 
   /** Tracks of the slots that changed: at once where there are few, beside the page where that would hold a frame up. */
   function workOut(): void {
@@ -62,8 +62,8 @@ export const useCrewStore = defineStore('crew', () => {
       return found?.key === keyOf(place) ? found.tracks : undefined;
     };
     const fresh = places.value.filter((place) => !before(place)).length;
-    if (fresh * crew.value.length > MOST_AT_ONCE) {
-      work.ask(sheet.laid.circuit, crew.value, setting.value);
+    if (beside && fresh * crew.value.length > MOST_AT_ONCE) {
+      void workOutBeside();
       return;
     }
     work.overtake();
@@ -74,6 +74,20 @@ export const useCrewStore = defineStore('crew', () => {
       known.set(place.slot.id, { key: keyOf(place), tracks: worked });
       return worked;
     });
+  }
+
+  async function workOutBeside(): Promise<void> {
+    const asked = places.value;
+    try {
+      const worked = await work.tracks(sheet.laid.circuit, crew.value, setting.value);
+      if (!worked) return;
+      known = new Map(worked.map((one, index) => [one.slotId, { key: keyOf(asked[index]), tracks: one }]));
+      tracks.value = worked;
+    } catch (error) {
+      if (!(error instanceof WorkFailed)) throw error;
+      beside = false;
+      workOut();
+    }
   }
   watch([places, limits, setting], workOut, { immediate: true });
   const tracksOf = computed(() => new Map(tracks.value.map((one) => [one.slotId, one])));

@@ -1,12 +1,10 @@
-import { figuresSchema } from '@prompt-spark/contract/figure';
-import { ROUTES } from '@prompt-spark/contract/routes';
 import type { Drill } from '@prompt-spark/core';
 import type { Variant } from '@prompt-spark/core/drills/drill';
 import type { Figures, Motion } from '@prompt-spark/core/figure/motion';
 import { motionOf as motionIn } from '@prompt-spark/core/figure/rungMotion';
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import { request } from '../api/request.ts';
+import { shippedFigures } from '../api/shipped.ts';
 
 /** What drills look like. Loaded when the first figure is shown; until then, and where it fails, there is no picture. */
 export const useFiguresStore = defineStore('figures', () => {
@@ -16,7 +14,7 @@ export const useFiguresStore = defineStore('figures', () => {
 
   /** Loads the figures once; a failed load is tried again at the next call. Never rejects: words do without pictures. */
   function load(): Promise<void> {
-    loading ??= request(ROUTES.figures, figuresSchema).then(
+    loading ??= shippedFigures().then(
       (found) => {
         figures.value = found;
       },

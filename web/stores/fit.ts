@@ -15,6 +15,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { useFitContext } from '../composables/useFitContext.ts';
 import { FitWork } from '../workers/fitWork.ts';
+import { WorkFailed } from '../workers/workshop.ts';
 import { useLibraryStore } from './library.ts';
 import { useSheetStore } from './sheet.ts';
 
@@ -34,6 +35,8 @@ export const useFitStore = defineStore('fit', () => {
   /** 0–1 while the curve that is asked for is being worked out; null when nothing is. */
   const progress = ref<number | null>(null);
   const calledOff = ref(false);
+  /** Why it could not be worked out; empty while it can. */
+  const trouble = ref('');
   const work = new FitWork();
   let asked = 0;
 
@@ -66,6 +69,18 @@ export const useFitStore = defineStore('fit', () => {
     const now = asked;
     work.cancel();
     calledOff.value = false;
+    trouble.value = '';
+    try {
+      await workOutEach(now);
+    } catch (error) {
+      if (!(error instanceof WorkFailed)) throw error;
+      if (now !== asked) return;
+      progress.value = null;
+      trouble.value = error.message;
+    }
+  }
+
+  async function workOutEach(now: number): Promise<void> {
     let found: Curves = {};
     const { reading: first } = recipe.value;
     for (const reading of [first, ...READINGS.filter((other) => other !== first)]) {
@@ -143,6 +158,7 @@ export const useFitStore = defineStore('fit', () => {
     timeline,
     progress,
     calledOff,
+    trouble,
     circuit,
     context,
     fitted,

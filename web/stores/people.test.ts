@@ -7,7 +7,7 @@ import { testLibrary, timeOf } from '@prompt-spark/core/testing/drills';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
-import { fakeBrowser, testDrills, type Answer } from '../testing/fakeBrowser.ts';
+import { fakeBrowser, SHIPPED_DRILLS, type Answer } from '../testing/fakeBrowser.ts';
 import { useCrewStore } from './crew.ts';
 import { useLibraryStore } from './library.ts';
 import { usePeopleStore } from './people.ts';
@@ -22,7 +22,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 describe('the people store', () => {
   const answer = (method: string, path: string, body: unknown): Answer => {
-    if (method === 'GET') return { status: 200, body: [record] };
+    if (method === 'GET') return { status: 200, body: { people: [record], unreadable: [] } };
     if (method === 'DELETE') return { status: 204, body: undefined };
     const { version, groupIds, document } = body as Omit<PersonRecord, 'version'> & { readonly version: number | null };
     return { status: 200, body: { id: path.split('/').at(-1), version: (version ?? 0) + 1, groupIds, document } };
@@ -48,7 +48,7 @@ describe('the people store', () => {
   it('makes changes in quick succession one on the other: a red flag tapped and a year typed are both kept', async () => {
     let stored: PersonRecord = { ...record, document: { ...record.document, consentOn: '2026-11-01' } };
     fakeBrowser((method, path, body) => {
-      if (method === 'GET') return { status: 200, body: [stored] };
+      if (method === 'GET') return { status: 200, body: { people: [stored], unreadable: [] } };
       const { version, groupIds, document } = body as PersonRecord;
       if (version !== stored.version) return { status: 409, body: { title: 'Changed', detail: 'Changed since.' } };
       stored = { id: path.split('/').at(-1) ?? '', version: version + 1, groupIds, document };
@@ -64,23 +64,21 @@ describe('the people store', () => {
     expect(stored.document).toMatchObject({ birthYear: 1959, holds: [flag] });
   });
 
-  it('forgets everybody when the coach signs out, and leaves nothing in the browser', async () => {
+  it('leaves nothing of anybody in the browser', async () => {
     fakeBrowser(answer);
     const people = usePeopleStore();
     await people.load();
-    people.forget();
-    expect(people.records).toEqual([]);
     const kept = Array.from({ length: localStorage.length }, (_, at) =>
       localStorage.getItem(localStorage.key(at) ?? ''),
     );
     expect(kept.join()).not.toContain('Perran');
   });
 
-  it('takes somebody out', async () => {
+  it('deletes somebody', async () => {
     fakeBrowser(answer);
     const people = usePeopleStore();
     await people.load();
-    await people.takeOut(ID);
+    await people.remove(ID);
     expect(people.recordOf(ID)).toBeUndefined();
   });
 });
@@ -95,6 +93,7 @@ describe('the standards store', () => {
         defaultApproach: 'ours',
         approaches: [{ version: 2, document: own }],
         sessions: [{ version: 1, document: session }],
+        unreadable: [],
       },
     }));
     const standards = useStandardsStore();
@@ -120,10 +119,11 @@ describe('the crew store', () => {
     circuit,
   };
   const answers: Readonly<Record<string, unknown>> = {
-    '/api/drills': testDrills,
-    '/api/places': { sites: [], groups: [{ id: GROUP, name: 'Dawn Mixed', people: 1 }] },
-    '/api/standards': { defaultApproach: '', approaches: [], sessions: [] },
-    '/api/people': [record],
+    [SHIPPED_DRILLS]: testLibrary.drills,
+    '/api/drills': { drills: [], unreadable: [] },
+    '/api/places': { sites: [], groups: [{ id: GROUP, name: 'Dawn Mixed', people: 1 }], coaches: [] },
+    '/api/standards': { defaultApproach: '', approaches: [], sessions: [], unreadable: [] },
+    '/api/people': { people: [record], unreadable: [] },
   };
 
   it('works out again only the slots that an edit changes', async () => {

@@ -1,42 +1,26 @@
-import { importReportSchema, type ImportReport } from '@prompt-spark/contract/drill';
-import {
-  accessesSchema,
-  personFileSchema,
-  personRecordSchema,
-  personRecordsSchema,
-  type Access,
-  type PersonDocument,
-  type PersonRecord,
-} from '@prompt-spark/contract/person';
-import { ROUTES } from '@prompt-spark/contract/routes';
+import type { ImportReport } from '@prompt-spark/contract/drill';
+import type { Unreadable } from '@prompt-spark/contract/page';
+import type { Access, PersonDocument, PersonRecord } from '@prompt-spark/contract/person';
 import type { Person } from '@prompt-spark/core/limits/person';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { request, tell } from '../api/request.ts';
+import { call } from '../api/call.ts';
 import { inTurn } from '../saving/inTurn.ts';
+import { loadOnce } from './loadOnce.ts';
 
 /** The people this coach coaches. Kept in memory only: nothing of it goes to the browser's storage. */
 export const usePeopleStore = defineStore('people', () => {
   const records = shallowRef<readonly PersonRecord[]>([]);
-  let loading: Promise<void> | undefined;
-
-  /** Loads them once; a failed load is tried again at the next call. */
-  function load(): Promise<void> {
-    loading ??= fetchAll().catch((error: unknown) => {
-      loading = undefined;
-      throw error;
-    });
-    return loading;
-  }
+  /** People of whom something is stored that cannot be opened. */
+  const unreadable = shallowRef<readonly Unreadable[]>([]);
 
   async function fetchAll(): Promise<void> {
-    records.value = await request(ROUTES.people, personRecordsSchema);
+    const found = await call('people');
+    records.value = found.people;
+    unreadable.value = found.unreadable;
   }
 
-  function forget(): void {
-    loading = undefined;
-    records.value = [];
-  }
+  const load = loadOnce(fetchAll);
 
   const byId = computed(() => new Map(records.value.map((record) => [record.id, record])));
   const recordOf = (id: string): PersonRecord | undefined => byId.value.get(id);
@@ -49,7 +33,7 @@ export const usePeopleStore = defineStore('people', () => {
   /** Keeps somebody: a new person, or a change made on the version that is here. */
   async function save(id: string, groupIds: readonly string[], document: PersonDocument): Promise<void> {
     const version = recordOf(id)?.version ?? null;
-    const kept = await request(ROUTES.savePerson, personRecordSchema, { id, body: { version, groupIds, document } });
+    const kept = await call('savePerson', { id, body: { version, groupIds, document } });
     const others = records.value.filter((record) => record.id !== id);
     records.value = [...others, kept].toSorted((one, other) => one.document.name.localeCompare(other.document.name));
   }
@@ -63,22 +47,24 @@ export const usePeopleStore = defineStore('people', () => {
     });
   }
 
-  async function takeOut(id: string): Promise<void> {
-    await tell(ROUTES.takeOutPerson, { id });
+  /** Deletes somebody for good. */
+  async function remove(id: string): Promise<void> {
+    await call('deletePerson', { id });
     records.value = records.value.filter((record) => record.id !== id);
+    unreadable.value = unreadable.value.filter((record) => record.id !== id);
   }
 
   async function importCsv(csv: string): Promise<ImportReport> {
-    const report = await request(ROUTES.importPeople, importReportSchema, { body: { csv } });
+    const report = await call('importPeople', { body: { csv } });
     if (report.added > 0) await fetchAll();
     return report;
   }
 
   async function exportCsv(): Promise<string> {
-    return (await request(ROUTES.exportPeople, personFileSchema, { body: {} })).csv;
+    return (await call('exportPeople')).csv;
   }
 
-  const accessesOf = (id: string): Promise<readonly Access[]> => request(ROUTES.personAccess, accessesSchema, { id });
+  const accessesOf = (id: string): Promise<readonly Access[]> => call('personAccess', { id });
 
-  return { records, load, forget, recordOf, peopleOf, save, change, takeOut, importCsv, exportCsv, accessesOf };
+  return { records, unreadable, load, recordOf, peopleOf, save, change, remove, importCsv, exportCsv, accessesOf };
 });

@@ -1,24 +1,48 @@
-import { newRunSchema, runsSchema, type NewRun, type Run } from '@prompt-spark/contract/run';
-import { ROUTES } from '@prompt-spark/contract/routes';
+import type { NewRun, RunSummary, RunTurn, RunWish } from '@prompt-spark/contract/run';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import { request, ServerAway, ServerProblem, tell } from '../api/request.ts';
-import { browserKeep } from '../saving/browserKeep.ts';
+import { call, ServerAway, ServerProblem } from '../api/call.ts';
+import { runKeep } from '../saving/drawers.ts';
 import { useAccountStore } from './account.ts';
 
-/** The log, and the runs that wait in this browser for the server to take them. */
+/** Which runs the log shows, besides the page. */
+export type RunFilter = Omit<RunWish, 'after'>;
+
+/** The log, a page at a time, and the runs that wait in this browser for the server to take them. */
 export const useRunsStore = defineStore('runs', () => {
-  const runs = shallowRef<readonly Run[]>([]);
-  const loaded = shallowRef(false);
+  const runs = shallowRef<readonly RunSummary[]>([]);
+  const filter = shallowRef<RunFilter>({});
+  const next = ref<string | null>(null);
   const waiting = ref(0);
   const account = useAccountStore();
-  /** A browser in a gym is used by several coaches: what one of them ran goes out in that coach's name alone. */
-  const outbox = () => browserKeep(`run ${account.account?.coachId ?? ''}`, newRunSchema);
+  let asked = 0;
+  /** What one coach ran goes out in that coach's name alone. */
+  const outbox = () => runKeep(account.account?.coachId ?? '');
 
-  async function load(): Promise<void> {
+  /** Lists the first page of what is asked for; an answer that was overtaken is dropped. */
+  async function load(wanted: RunFilter = filter.value): Promise<void> {
+    filter.value = wanted;
+    asked += 1;
+    const now = asked;
     await sendWaiting();
-    runs.value = await request(ROUTES.runs, runsSchema);
-    loaded.value = true;
+    const page = await call('runs', { query: wanted });
+    if (now !== asked) return;
+    runs.value = page.runs;
+    next.value = page.next;
+  }
+
+  async function more(): Promise<void> {
+    if (next.value === null) return;
+    const now = asked;
+    const page = await call('runs', { query: { ...filter.value, after: next.value } });
+    if (now !== asked) return;
+    runs.value = [...runs.value, ...page.runs];
+    next.value = page.next;
+  }
+
+  /** What every slot of a run took. */
+  async function turnsOf(id: string): Promise<readonly RunTurn[]> {
+    return (await call('runTurns', { id })).turns;
   }
 
   /**
@@ -26,7 +50,7 @@ export const useRunsStore = defineStore('runs', () => {
    * take it.
    */
   async function record(run: NewRun): Promise<boolean> {
-    if (!outbox().put(run.id, run)) await tell(ROUTES.addRun, { body: run });
+    if (!outbox().put(run.id, run)) await call('addRun', { body: run });
     return sendWaiting();
   }
 
@@ -34,7 +58,7 @@ export const useRunsStore = defineStore('runs', () => {
   async function sendWaiting(): Promise<boolean> {
     for (const [id, run] of outbox().all()) {
       try {
-        await tell(ROUTES.addRun, { body: run });
+        await call('addRun', { body: run });
         outbox().drop(id);
       } catch (error) {
         if (!(error instanceof ServerAway) && !(error instanceof ServerProblem)) throw error;
@@ -44,5 +68,5 @@ export const useRunsStore = defineStore('runs', () => {
     return waiting.value === 0;
   }
 
-  return { runs, loaded, waiting, load, record, sendWaiting };
+  return { runs, filter, next, waiting, load, more, turnsOf, record, sendWaiting };
 });

@@ -1,60 +1,53 @@
-import { ROUTES } from '@prompt-spark/contract/routes';
-import {
-  plannedSessionSchema,
-  plannedSessionsSchema,
-  type NewSession,
-  type PlannedSession,
-} from '@prompt-spark/contract/session';
+import type { Unreadable } from '@prompt-spark/contract/page';
+import type { NewSession, PlannedSession, SessionSummary } from '@prompt-spark/contract/session';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import { request, tell } from '../api/request.ts';
+import { call } from '../api/call.ts';
 
 /** The book of sessions for the span that was last asked for. */
 export const useSessionsStore = defineStore('sessions', () => {
-  const sessions = shallowRef<readonly PlannedSession[]>([]);
-  const loaded = shallowRef(false);
+  const sessions = shallowRef<readonly SessionSummary[]>([]);
+  const unreadable = shallowRef<readonly Unreadable[]>([]);
+  let span: { readonly from: string; readonly to: string } | undefined;
 
   /** Loads the sessions that start between two instants. */
   async function load(from: Date, to: Date): Promise<void> {
-    const query = { from: from.toISOString(), to: to.toISOString() };
-    sessions.value = await request(ROUTES.sessions, plannedSessionsSchema, { query });
-    loaded.value = true;
+    span = { from: from.toISOString(), to: to.toISOString() };
+    await again();
   }
 
-  async function add(session: Omit<NewSession, 'id'>): Promise<PlannedSession> {
-    const body = { ...session, id: crypto.randomUUID() };
-    const added = await request(ROUTES.addSession, plannedSessionSchema, { body });
-    sessions.value = [...sessions.value, added].toSorted((one, other) => one.startsAt.localeCompare(other.startsAt));
-    return added;
+  async function again(): Promise<void> {
+    if (!span) return;
+    const list = await call('sessions', { query: span });
+    sessions.value = list.sessions;
+    unreadable.value = list.unreadable;
   }
 
-  /** A session by its id, as the server has it. */
-  const one = (id: string): Promise<PlannedSession> => request(ROUTES.session, plannedSessionSchema, { id });
+  async function add(session: Omit<NewSession, 'id'>): Promise<void> {
+    await call('addSession', { body: { ...session, id: crypto.randomUUID() } });
+    await again();
+  }
+
+  /** A session by its id, with its circuit, as the server has it. */
+  const one = (id: string): Promise<PlannedSession> => call('session', { id });
 
   /** Shortens a session for itself alone; null for as planned. */
   async function fit(id: string, agreed: AgreedFit | null): Promise<void> {
-    const fitted = await request(ROUTES.fitSession, plannedSessionSchema, { id, body: { fit: agreed } });
-    sessions.value = sessions.value.map((session) => (session.id === id ? fitted : session));
+    await call('fitSession', { id, body: { fit: agreed } });
+    await again();
   }
 
   async function takeOut(id: string): Promise<void> {
-    await tell(ROUTES.takeOutSession, { id });
+    await call('takeOutSession', { id });
     sessions.value = sessions.value.filter((session) => session.id !== id);
   }
 
   /** Puts one that was taken out in the book again, as it was. */
-  async function putBack({
-    circuitId,
-    groupId,
-    siteId,
-    startsAt,
-    minutes,
-    fit: agreed,
-  }: PlannedSession): Promise<void> {
-    const { id } = await add({ circuitId, groupId, siteId, startsAt, minutes });
-    if (agreed) await fit(id, agreed);
+  async function bringBack(id: string): Promise<void> {
+    await call('bringBackSession', { id });
+    await again();
   }
 
-  return { sessions, loaded, load, add, one, fit, takeOut, putBack };
+  return { sessions, unreadable, load, add, one, fit, takeOut, bringBack };
 });

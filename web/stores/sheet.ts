@@ -1,10 +1,4 @@
-import {
-  circuitRecordSchema,
-  type CircuitDraft,
-  type CircuitRecord,
-  type CircuitSave,
-} from '@prompt-spark/contract/circuit';
-import { ROUTES } from '@prompt-spark/contract/routes';
+import type { CircuitDraft, CircuitRecord, CircuitSave } from '@prompt-spark/contract/circuit';
 import { timeCircuit, type Circuit } from '@prompt-spark/core';
 import type { Floor } from '@prompt-spark/core/dose/distance';
 import type { DosePlace } from '@prompt-spark/core/dose/inWords';
@@ -17,10 +11,12 @@ import type { SlotTracks } from '@prompt-spark/core/limits/tracksFor';
 import type { Finding } from '@prompt-spark/core/review/finding';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
-import { request, ServerAway } from '../api/request.ts';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { call, ServerAway } from '../api/call.ts';
 import { useAfterPaint } from '../composables/useAfterPaint.ts';
-import { CircuitKeeper, draftKeep, type SaveState } from '../saving/circuitKeeper.ts';
+import { CircuitKeeper, type SaveState } from '../saving/circuitKeeper.ts';
+import { draftKeep } from '../saving/drawers.ts';
+import { useAccountStore } from './account.ts';
 import { beginHistory, changed, redone, undone, type History } from './history.ts';
 import { useLibraryStore } from './library.ts';
 import { useStandardsStore } from './standards.ts';
@@ -40,6 +36,15 @@ export const useSheetStore = defineStore('sheet', () => {
   let keeper: CircuitKeeper | undefined;
   let last: CircuitKeeper | undefined;
   let closing: Promise<void> | undefined;
+
+  // What was typed while nobody was signed in goes out once somebody is.
+  const account = useAccountStore();
+  watch(
+    () => account.signedOut,
+    (out) => {
+      if (!out) void keeper?.flush();
+    },
+  );
 
   const draft = computed(() => history.value.present);
   const circuit = computed(() => draft.value.circuit);
@@ -97,7 +102,7 @@ export const useSheetStore = defineStore('sheet', () => {
     // Back at the same circuit from another page, and nobody changed it: what was done can still be undone.
     const same = !left && before?.settled === record.version;
     keeper = new CircuitKeeper(circuitId, record, {
-      send: (to, save) => request(ROUTES.saveCircuit, circuitRecordSchema, { id: to, body: save }),
+      send: (to, save) => call('saveCircuit', { id: to, body: save }),
       tellState: (state) => {
         saving.value = state;
       },
@@ -176,7 +181,7 @@ function draftOf({ circuit, groupId, siteId }: CircuitDraft): CircuitDraft {
 
 async function recordOrLeft(id: string): Promise<{ record: CircuitRecord; left?: CircuitSave }> {
   try {
-    return { record: await request(ROUTES.circuit, circuitRecordSchema, { id }) };
+    return { record: await call('circuit', { id }) };
   } catch (error) {
     const left = draftKeep().get(id);
     if (!(error instanceof ServerAway) || !left) throw error;

@@ -1,41 +1,23 @@
-import { ROUTES } from '@prompt-spark/contract/routes';
-import {
-  keptApproachSchema,
-  keptSessionSchema,
-  standardsSchema,
-  type Standards,
-} from '@prompt-spark/contract/standard';
+import type { Standards } from '@prompt-spark/contract/standard';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { MAIN_SESSIONS, type MainSession } from '@prompt-spark/core/coverage/mainSession';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { request, tell } from '../api/request.ts';
+import { call } from '../api/call.ts';
+import { loadOnce } from './loadOnce.ts';
 
-const NOTHING: Standards = { defaultApproach: '', approaches: [], sessions: [] };
+const NOTHING: Standards = { defaultApproach: '', approaches: [], sessions: [], unreadable: [] };
 
 /** What the studio holds to: the approaches and main sessions that ship, and its own. */
 export const useStandardsStore = defineStore('standards', () => {
   const own = shallowRef<Standards>(NOTHING);
-  let loading: Promise<void> | undefined;
-
-  /** Loads them once; a failed load is tried again at the next call. */
-  function load(): Promise<void> {
-    loading ??= fetchAll().catch((error: unknown) => {
-      loading = undefined;
-      throw error;
-    });
-    return loading;
-  }
 
   async function fetchAll(): Promise<void> {
-    own.value = await request(ROUTES.standards, standardsSchema);
+    own.value = await call('standards');
   }
 
-  function forget(): void {
-    loading = undefined;
-    own.value = NOTHING;
-  }
+  const load = loadOnce(fetchAll);
 
   /** Every approach, the studio's default first. */
   const approaches = computed<readonly Approach[]>(() => {
@@ -53,28 +35,28 @@ export const useStandardsStore = defineStore('standards', () => {
 
   async function keepApproach(document: Approach): Promise<void> {
     const body = { version: versionOf(document.id), document };
-    const kept = await request(ROUTES.saveApproach, keptApproachSchema, { id: document.id, body });
+    const kept = await call('saveApproach', { id: document.id, body });
     own.value = { ...own.value, approaches: [...without(own.value.approaches, document.id), kept] };
   }
 
   async function keepSession(document: MainSession): Promise<void> {
     const body = { version: versionOf(document.id), document };
-    const kept = await request(ROUTES.saveMainSession, keptSessionSchema, { id: document.id, body });
+    const kept = await call('saveMainSession', { id: document.id, body });
     own.value = { ...own.value, sessions: [...without(own.value.sessions, document.id), kept] };
   }
 
   async function takeOutApproach(id: string): Promise<void> {
-    await tell(ROUTES.takeOutApproach, { id });
+    await call('takeOutApproach', { id });
     await fetchAll();
   }
 
   async function takeOutSession(id: string): Promise<void> {
-    await tell(ROUTES.takeOutMainSession, { id });
+    await call('takeOutMainSession', { id });
     await fetchAll();
   }
 
   async function setDefault(id: string): Promise<void> {
-    await tell(ROUTES.setDefaultApproach, { body: { id } });
+    await call('setDefaultApproach', { body: { id } });
     own.value = { ...own.value, defaultApproach: id };
   }
 
@@ -83,7 +65,7 @@ export const useStandardsStore = defineStore('standards', () => {
     sessions,
     versionOf,
     load,
-    forget,
+    unreadable: computed(() => own.value.unreadable.length),
     keepApproach,
     keepSession,
     takeOutApproach,

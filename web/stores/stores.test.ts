@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { marginNotes } from '../pages/sheet/marginNotes.ts';
 import { nameSuggestions } from '../pages/sheet/nameSuggestions.ts';
 import { CIRCUIT_ID as ID, circuitServer as answer } from '../testing/circuitServer.ts';
-import { ServerAway } from '../api/request.ts';
+import { ServerAway } from '../api/call.ts';
 import { fakeBrowser, fullStorage } from '../testing/fakeBrowser.ts';
 import { useAccountStore } from './account.ts';
 import { useDeskStore } from './desk.ts';
@@ -180,7 +180,7 @@ describe('a run that ended while the server was away', () => {
     let away = true;
     const asked = fakeBrowser((method) => {
       if (away) return 'away';
-      return method === 'POST' ? { status: 201, body: { id: ID } } : { status: 200, body: [] };
+      return method === 'POST' ? { status: 201, body: { id: ID } } : { status: 200, body: { runs: [], next: null } };
     });
     const runs = useRunsStore();
     expect(await runs.record(run)).toBe(false);
@@ -203,9 +203,9 @@ describe('a run that ended while the server was away', () => {
     let [away, coach] = [true, 'a'];
     const asked = fakeBrowser((method, path) => {
       if (path === '/api/account') return { status: 200, body: { demoOpen: false, account: coachOf(coach) } };
-      if (path === '/api/account/sign-in') return { status: 204 };
+      if (path === '/api/account/sign-in') return { status: 200, body: coachOf(coach) };
       if (away) return 'away';
-      return method === 'POST' ? { status: 201, body: { id: ID } } : { status: 200, body: [] };
+      return method === 'POST' ? { status: 201, body: { id: ID } } : { status: 200, body: { runs: [], next: null } };
     });
     const [account, runs] = [useAccountStore(), useRunsStore()];
     const signIn = async (as: string) => {

@@ -1,4 +1,3 @@
-import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { vi } from 'vitest';
 
 /** A browser's storage, in memory. */
@@ -46,5 +45,5 @@ export function fakeBrowser(answer: (method: string, path: string, body: unknown
   return asked;
 }
 
-/** The invented drills as the server hands them out. */
-export const testDrills = testLibrary.drills.map((drill) => ({ drill, version: null }));
+/** Where tests fetch the drills that ship. */
+export const SHIPPED_DRILLS = '/@shipped/drills.json';

@@ -1,6 +1,6 @@
 import type { CircuitRecord, CircuitSave } from '@prompt-spark/contract/circuit';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
-import { ServerAway, ServerProblem } from '../api/request.ts';
+import { ServerAway, ServerProblem } from '../api/call.ts';
 import type { BrowserKeep } from '../saving/browserKeep.ts';
 import { CircuitKeeper, type SaveState } from '../saving/circuitKeeper.ts';
 

@@ -3,82 +3,67 @@ import type { FitRecipe } from '@prompt-spark/core/circuit/shortVersion';
 import type { FitContext } from '@prompt-spark/core/fit/fitContext';
 import type { OnProgress } from '@prompt-spark/core/fit/fitCurve';
 import type { Refit } from '@prompt-spark/core/fit/refitRun';
-import type { FitAnswer, FitQuestion, RunPlace } from './fitWorker.ts';
-
-interface Pending {
-  readonly done: (answer: FitAnswer | undefined) => void;
-  readonly onProgress: OnProgress | undefined;
-}
+import { proxy, type Remote } from 'comlink';
+import type { Fitting, PlainContext, RunPlace } from './fitWorker.ts';
+import { Workshop } from './workshop.ts';
 
 /** Fits circuits beside the page. */
 export class FitWork {
-  private worker: Worker | undefined;
-  private sent: DrillLibrary | undefined;
-  private last = 0;
-  private readonly pending = new Map<number, Pending>();
+  private readonly workshop: Workshop<Fitting>;
+  private told: { readonly library: DrillLibrary; readonly by: unknown } | undefined;
 
-  /** The whole curve of a circuit; undefined where it was called off. */
-  async curve(
+  constructor(start = () => new Worker(new URL('./fitWorker.ts', import.meta.url), { type: 'module' })) {
+    this.workshop = new Workshop(start);
+  }
+
+  /**
+   * The whole curve of a circuit; undefined where it was called off.
+   *
+   * @throws WorkFailed
+   */
+  curve(
     circuit: Circuit,
     context: FitContext,
     recipe: FitRecipe,
-    onProgress?: OnProgress,
+    onProgress: OnProgress = () => undefined,
   ): Promise<FitCurve | undefined> {
-    const answer = await this.ask(circuit, context, recipe, null, onProgress);
-    return answer?.kind === 'curve' ? answer.curve : undefined;
-  }
-
-  /** What is still to come of a run, fitted; undefined where it was called off. */
-  async refit(circuit: Circuit, context: FitContext, recipe: FitRecipe, run: RunPlace): Promise<Refit | undefined> {
-    const answer = await this.ask(circuit, context, recipe, run);
-    return answer?.kind === 'refit' ? answer.refit : undefined;
-  }
-
-  /** Gets ready, so that the first answer does not wait for it. */
-  warm(): void {
-    this.worker ??= this.start();
-  }
-
-  /** Calls off whatever is being worked out. */
-  cancel(): void {
-    if (this.pending.size > 0) this.end();
-  }
-
-  /** Lets the worker go. */
-  end(): void {
-    this.worker?.terminate();
-    this.worker = undefined;
-    this.sent = undefined;
-    for (const { done } of this.pending.values()) done(undefined);
-    this.pending.clear();
-  }
-
-  private ask(
-    circuit: Circuit,
-    { setting: { library, ...setting }, ...context }: FitContext,
-    recipe: FitRecipe,
-    run: RunPlace | null,
-    onProgress?: OnProgress,
-  ): Promise<FitAnswer | undefined> {
-    const worker = (this.worker ??= this.start());
-    const drills = library === this.sent ? null : library.drills;
-    this.sent = library;
-    this.last += 1;
-    const question: FitQuestion = { number: this.last, circuit, context: { ...context, setting }, recipe, run, drills };
-    return new Promise((done) => {
-      this.pending.set(question.number, { done, onProgress });
-      worker.postMessage(question);
+    return this.workshop.ask(async (api) => {
+      const plain = await this.plain(api, context);
+      return api.curve(circuit, plain, recipe, proxy(onProgress));
     });
   }
 
-  private start(): Worker {
-    const worker = new Worker(new URL('./fitWorker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<FitAnswer>) => {
-      const waiting = this.pending.get(data.number);
-      if (data.kind === 'progress') return waiting?.onProgress?.(data.share);
-      this.pending.delete(data.number);
-      waiting?.done(data);
-    };
-    return worker;
+  /**
+   * What is still to come of a run, fitted; undefined where it was called off.
+   *
+   * @throws WorkFailed
+   */
+  refit(circuit: Circuit, context: FitContext, recipe: FitRecipe, run: RunPlace): Promise<Refit | undefined> {
+    return this.workshop.ask(async (api) => api.refit(circuit, await this.plain(api, context), recipe, run));
+  }
+
+  warm(): void {
+    this.workshop.warm();
+  }
+
+  cancel(): void {
+    this.workshop.cancel();
+  }
+
+  end(): void {
+    this.workshop.end();
+  }
+
+  /** The context without its library, which is told once to each worker. */
+  private async plain(
+    api: Remote<Fitting>,
+    { setting: { library, ...setting }, ...context }: FitContext,
+  ): Promise<PlainContext> {
+    const by = this.workshop.now;
+    if (this.told?.library !== library || this.told.by !== by) {
+      this.told = { library, by };
+      await api.know(library.drills);
+    }
+    return { ...context, setting };
   }
 }

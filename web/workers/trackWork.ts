@@ -1,36 +1,48 @@
 import type { Circuit, DrillLibrary, SlotTracks } from '@prompt-spark/core';
 import type { Person } from '@prompt-spark/core/limits/person';
 import type { SwapSetting } from '@prompt-spark/core/limits/swap';
-import type { TracksAnswer, TracksQuestion } from './tracksWorker.ts';
+import type { Tracking } from './tracksWorker.ts';
+import { Workshop } from './workshop.ts';
 
-/** Works tracks out beside the page. Only the answer to the last question is given; earlier ones have been overtaken. */
+/** Works tracks out beside the page. */
 export class TrackWork {
-  private worker: Worker | undefined;
-  private sent: DrillLibrary | undefined;
+  private readonly workshop: Workshop<Tracking>;
+  private told: { readonly library: DrillLibrary; readonly by: unknown } | undefined;
   private last = 0;
 
-  constructor(private readonly answer: (tracks: readonly SlotTracks[]) => void) {}
-
-  ask(circuit: Circuit, people: readonly Person[], { library, ...setting }: SwapSetting): void {
-    this.worker ??= this.start();
-    const drills = library === this.sent ? null : library.drills;
-    this.sent = library;
-    this.last += 1;
-    // What Vue watches cannot be cloned; what the core computes with is plain data.
-    const question: TracksQuestion = { number: this.last, circuit, people, setting, drills };
-    this.worker.postMessage(question);
+  constructor(start = () => new Worker(new URL('./tracksWorker.ts', import.meta.url), { type: 'module' })) {
+    this.workshop = new Workshop(start);
   }
 
-  /** Whatever is being worked out is no longer wanted. */
+  /**
+   * The tracks of a circuit; undefined where a later question has overtaken this one.
+   *
+   * @throws WorkFailed
+   */
+  async tracks(
+    circuit: Circuit,
+    people: readonly Person[],
+    { library, ...setting }: SwapSetting,
+  ): Promise<readonly SlotTracks[] | undefined> {
+    this.last += 1;
+    const question = this.last;
+    const found = await this.workshop.ask(async (api) => {
+      const by = this.workshop.now;
+      if (this.told?.library !== library || this.told.by !== by) {
+        this.told = { library, by };
+        await api.know(library.drills);
+      }
+      return api.tracks(circuit, people, setting);
+    });
+    return question === this.last ? found : undefined;
+  }
+
+  end(): void {
+    this.workshop.end();
+  }
+
+  /** What is being worked out is no longer wanted. */
   overtake(): void {
     this.last += 1;
-  }
-
-  private start(): Worker {
-    const worker = new Worker(new URL('./tracksWorker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<TracksAnswer>) => {
-      if (data.number === this.last) this.answer(data.tracks);
-    };
-    return worker;
   }
 }

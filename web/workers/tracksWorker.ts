@@ -1,29 +1,24 @@
-import type { Circuit, Drill, DrillLibrary, SlotTracks } from '@prompt-spark/core';
-import { tracksFor } from '@prompt-spark/core';
+import { tracksFor, type Circuit, type Drill, type SlotTracks } from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Person } from '@prompt-spark/core/limits/person';
 import type { SwapSetting } from '@prompt-spark/core/limits/swap';
+import { expose } from 'comlink';
 
-/** A question to the worker. The drills go along only when they are others than the last time. */
-export interface TracksQuestion {
-  readonly number: number;
-  readonly circuit: Circuit;
-  readonly people: readonly Person[];
-  readonly setting: Omit<SwapSetting, 'library'>;
-  readonly drills: readonly Drill[] | null;
-}
+/** What swaps are looked for in, as it travels: the library is told by itself. */
+export type PlainSwapSetting = Omit<SwapSetting, 'library'>;
 
-/** Its answer, by the number of the question. */
-export interface TracksAnswer {
-  readonly number: number;
-  readonly tracks: readonly SlotTracks[];
-}
+let library = libraryOf([]);
 
-let library: DrillLibrary = libraryOf([]);
-
-self.onmessage = ({ data }: MessageEvent<TracksQuestion>) => {
-  const { number, circuit, people, setting, drills } = data;
-  if (drills) library = libraryOf(drills);
-  const tracks = tracksFor(circuit, people, { ...setting, library });
-  self.postMessage({ number, tracks } satisfies TracksAnswer);
+const tracking = {
+  know(drills: readonly Drill[]): void {
+    library = libraryOf(drills);
+  },
+  tracks(circuit: Circuit, people: readonly Person[], setting: PlainSwapSetting): readonly SlotTracks[] {
+    return tracksFor(circuit, people, { ...setting, library });
+  },
 };
+
+/** What tracks are worked out with beside the page. */
+export type Tracking = typeof tracking;
+
+expose(tracking);

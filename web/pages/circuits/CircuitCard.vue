@@ -1,22 +1,20 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import type { CircuitRecord } from '@prompt-spark/contract/circuit';
-import { allSlots } from '@prompt-spark/core/circuit/circuit';
+import type { CircuitSummary } from '@prompt-spark/contract/circuit';
 import { computed } from 'vue';
-import CircuitFuse from '../../pieces/CircuitFuse.vue';
 import { clock } from '../../pieces/clock.ts';
-import { useLibraryStore } from '../../stores/library.ts';
+import SketchFuse from '../../pieces/SketchFuse.vue';
+import { usePlacesStore } from '../../stores/places.ts';
 
 /** A circuit in the list. */
-const { record } = defineProps<{ record: CircuitRecord }>();
+const { circuit } = defineProps<{ circuit: CircuitSummary }>();
 const emit = defineEmits<{ takeOut: [] }>();
-const library = useLibraryStore();
+const places = usePlacesStore();
 const about = computed(() => {
-  const { circuit, groupId } = record;
-  const drills = allSlots(circuit).length;
-  const parts = [library.groupOf(groupId)?.name, circuit.purpose, `${drills} drill${drills === 1 ? '' : 's'}`];
-  const time = circuit.available ? `in ${clock(circuit.available)}` : '';
-  return [...parts, time, circuit.tags.join(', ')].filter(Boolean).join(' · ');
+  const { drills, groupId, purpose, available, tags } = circuit;
+  const parts = [places.groupOf(groupId)?.name, purpose, `${drills} drill${drills === 1 ? '' : 's'}`];
+  const time = available ? `in ${clock(available)}` : '';
+  return [...parts, time, tags.join(', ')].filter(Boolean).join(' · ');
 });
 </script>
 
@@ -24,18 +22,18 @@ const about = computed(() => {
   <article class="card">
     <div class="top">
       <h2>
-        <RouterLink :to="`/circuits/${record.id}`">{{ record.circuit.title }}</RouterLink>
+        <RouterLink :to="`/circuits/${circuit.id}`">{{ circuit.title }}</RouterLink>
       </h2>
       <v-btn
         :icon="mdiClose"
         variant="text"
         size="small"
-        :aria-label="`Take out ${record.circuit.title}`"
+        :aria-label="`Take out ${circuit.title}`"
         @click="emit('takeOut')"
       />
     </div>
     <p class="soft small">{{ about }}</p>
-    <CircuitFuse :circuit="record.circuit" :available="record.circuit.available" />
+    <SketchFuse :fuse="circuit.fuse" :seconds="circuit.seconds" :available="circuit.available" />
   </article>
 </template>
 
@@ -49,6 +47,9 @@ const about = computed(() => {
   border: 1px solid var(--line);
   border-radius: 14px;
   background: var(--card);
+  /* A long list lays out and paints only the cards near the window. */
+  content-visibility: auto;
+  contain-intrinsic-size: auto 9rem;
 }
 .card:hover {
   border-color: var(--soft);

@@ -1,83 +1,59 @@
 <script setup lang="ts">
 import type { Circuit } from '@prompt-spark/core';
-import { allSlots, emptyCircuit } from '@prompt-spark/core/circuit/circuit';
-import MiniSearch from 'minisearch';
-import { computed, ref } from 'vue';
+import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import { useDebounceFn } from '@vueuse/core';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
+import MoreBelow from '../../pieces/MoreBelow.vue';
+import UnreadableNote from '../../pieces/UnreadableNote.vue';
 import { useCircuitsStore } from '../../stores/circuits.ts';
-import { useLibraryStore } from '../../stores/library.ts';
-import { useStandardsStore } from '../../stores/standards.ts';
-import StartFrom from './StartFrom.vue';
+import { usePlacesStore } from '../../stores/places.ts';
 import CircuitCard from './CircuitCard.vue';
 
+const StartFrom = defineAsyncComponent(() => import('./StartFrom.vue'));
+
 /** Every circuit of the studio, with its fuse; a new one begins here. */
-const library = useLibraryStore();
-const standards = useStandardsStore();
+const places = usePlacesStore();
 const circuits = useCircuitsStore();
 const router = useRouter();
+const { busy, act } = useAction();
 const wanted = ref('');
-const gone = ref<{ id: string; title: string } | null>(null);
-const trouble = ref('');
-const starting = ref(false);
-const loading = useLoading(() => Promise.all([library.load(), standards.load(), circuits.load()]));
-
-const index = computed(() => {
-  const search = new MiniSearch<{ id: string; text: string }>({
-    fields: ['text'],
-    searchOptions: { prefix: true, fuzzy: 0.2, combineWith: 'AND' },
-  });
-  search.addAll(
-    circuits.records.map(({ id, groupId, circuit }) => ({
-      id,
-      text: [
-        circuit.title,
-        circuit.purpose,
-        ...circuit.tags,
-        library.groupOf(groupId)?.name ?? '',
-        ...allSlots(circuit).map(({ drillId }) => library.drillOf(drillId)?.name ?? ''),
-      ].join(' '),
-    })),
-  );
-  return search;
-});
-const tags = computed(() => [...new Set(circuits.records.flatMap(({ circuit }) => circuit.tags))].toSorted());
 const tag = ref('');
-const shown = computed(() => {
-  const tagged = circuits.records.filter(({ circuit }) => tag.value === '' || circuit.tags.includes(tag.value));
-  if (wanted.value.trim() === '') return tagged;
-  const found = new Set(index.value.search(wanted.value).map(({ id }) => String(id)));
-  return tagged.filter(({ id }) => found.has(id));
-});
+const gone = ref<{ id: string; title: string } | null>(null);
+const starting = ref(false);
+const loading = useLoading(() => Promise.all([places.load(), circuits.load({ find: '', tag: '' })]));
+const searched = computed(() => circuits.search.find !== '' || circuits.search.tag !== '');
+
+const search = () => act(() => circuits.load({ find: wanted.value, tag: tag.value }));
+watch(wanted, useDebounceFn(search, 250));
+watch(tag, search);
 
 function showAll(): void {
   wanted.value = '';
   tag.value = '';
 }
 
-function write(): Promise<void> {
-  return keep(emptyCircuit('New circuit'), library.places.sites[0]?.id ?? null);
+function write(): Promise<boolean> {
+  return keep(emptyCircuit('New circuit'), places.places.sites[0]?.id ?? null);
 }
 
-async function keep(circuit: Circuit, siteId: string | null): Promise<void> {
-  trouble.value = '';
-  try {
-    const record = await circuits.add({ circuit, groupId: null, siteId });
-    await router.push(`/circuits/${record.id}`);
-  } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The circuit could not be made.';
-  }
+function keep(circuit: Circuit, siteId: string | null): Promise<boolean> {
+  return act(async () => {
+    const id = await circuits.add({ circuit, groupId: null, siteId });
+    await router.push(`/circuits/${id}`);
+  });
 }
 
 async function takeOut(id: string, title: string): Promise<void> {
-  await circuits.takeOut(id);
-  gone.value = { id, title };
+  if (await act(() => circuits.takeOut(id))) gone.value = { id, title };
 }
 
 async function bringBack(): Promise<void> {
-  if (gone.value) await circuits.bringBack(gone.value.id);
-  gone.value = null;
+  const { value } = gone;
+  if (value && (await act(() => circuits.bringBack(value.id)))) gone.value = null;
 }
 </script>
 
@@ -94,14 +70,14 @@ async function bringBack(): Promise<void> {
         @click:clear="wanted = ''"
       />
       <v-btn variant="outlined" :aria-expanded="starting" @click="starting = !starting">Start from an approach</v-btn>
-      <v-btn @click="write">Write a new circuit</v-btn>
+      <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
     </header>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <LoadingGate :loading="loading">
       <StartFrom v-if="starting" @take="keep" @close="starting = false" />
-      <p v-if="tags.length" class="tags" role="group" aria-label="Tags">
+      <UnreadableNote what="circuit" :unreadable="circuits.unreadable" @take-out="takeOut($event, 'The circuit')" />
+      <p v-if="circuits.tags.length" class="tags" role="group" aria-label="Tags">
         <v-chip
-          v-for="one in tags"
+          v-for="one in circuits.tags"
           :key="one"
           tag="button"
           size="large"
@@ -112,20 +88,21 @@ async function bringBack(): Promise<void> {
           >{{ one }}</v-chip
         >
       </p>
-      <ul v-if="shown.length" class="cards">
-        <li v-for="record in shown" :key="record.id">
-          <CircuitCard :record="record" @take-out="takeOut(record.id, record.circuit.title)" />
+      <ul v-if="circuits.circuits.length" class="cards">
+        <li v-for="circuit in circuits.circuits" :key="circuit.id">
+          <CircuitCard :circuit="circuit" @take-out="takeOut(circuit.id, circuit.title)" />
         </li>
       </ul>
-      <div v-else-if="circuits.records.length" class="empty">
+      <div v-else-if="searched" class="empty">
         <h2>No circuit answers to “{{ wanted || tag }}”</h2>
         <v-btn variant="outlined" @click="showAll">Show them all</v-btn>
       </div>
       <div v-else class="empty">
         <h2>No circuits yet</h2>
-        <p class="soft">Type one as you would write it on the board; the clock is reckoned as you go.</p>
-        <v-btn @click="write">Write a new circuit</v-btn>
+        <p class="soft">Type one as you would write it on the board; the clock is added up as you go.</p>
+        <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
       </div>
+      <MoreBelow v-if="circuits.next" :more="circuits.more" />
     </LoadingGate>
     <v-snackbar :model-value="gone !== null" :timeout="8000" @update:model-value="gone = null">
       “{{ gone?.title }}” is taken out.
@@ -165,8 +142,5 @@ header {
   display: grid;
   gap: 0.75rem;
   justify-items: start;
-}
-.trouble {
-  color: var(--brick);
 }
 </style>

@@ -1,30 +1,32 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { defineAsyncComponent, ref } from 'vue';
+import { useRoute } from 'vue-router';
 import { useAccountStore } from '../../stores/account.ts';
+import { troubleWords } from '../../stores/notices.ts';
 import DoorPicture from './DoorPicture.vue';
-import OpenStudioForm from './OpenStudioForm.vue';
 import SignInForm from './SignInForm.vue';
+
+const OpenStudioForm = defineAsyncComponent(() => import('./OpenStudioForm.vue'));
 
 /** Where everybody comes in: the demo studio, a studio of one's own, or a new one. */
 const account = useAccountStore();
 const route = useRoute();
-const router = useRouter();
 const opening = ref(false);
 const trouble = ref('');
 
-async function goIn(): Promise<void> {
+/** The page is fetched anew: nothing of whoever was here before stays in memory. */
+function goIn(): void {
   const { then } = route.query;
-  await router.push(typeof then === 'string' && then.startsWith('/') && !then.startsWith('//') ? then : '/today');
+  location.assign(typeof then === 'string' && /^\/(?![/\\])/.test(then) ? then : '/today');
 }
 
 async function enterDemo(): Promise<void> {
   trouble.value = '';
   try {
     await account.enterDemo();
-    await goIn();
+    goIn();
   } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The demo studio could not be entered.';
+    trouble.value = troubleWords(error);
   }
 }
 </script>

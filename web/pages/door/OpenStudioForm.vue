@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { newStudioSchema } from '@prompt-spark/contract/account';
 import { reactive } from 'vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useAccountStore } from '../../stores/account.ts';
 
 const emit = defineEmits<{ done: []; back: [] }>();
 const account = useAccountStore();
-const studio = reactive({ studioName: '', coachName: '', email: '', password: '' });
-const { errors, trouble, busy, submit } = useForm(newStudioSchema, async (checked) => {
-  await account.openStudio(checked);
-  emit('done');
-});
+const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
+const studio = reactive({ studioName: '', coachName: '', email: '', password: '', timeZone });
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/account')).newStudioSchema,
+  async (checked) => {
+    await account.openStudio(checked);
+    emit('done');
+  },
+);
 </script>
 
 <template>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { credentialsSchema } from '@prompt-spark/contract/account';
 import { ref } from 'vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useAccountStore } from '../../stores/account.ts';
@@ -8,10 +7,13 @@ const emit = defineEmits<{ done: []; open: [] }>();
 const account = useAccountStore();
 const email = ref('');
 const password = ref('');
-const { errors, trouble, busy, submit } = useForm(credentialsSchema, async (credentials) => {
-  await account.signIn(credentials);
-  emit('done');
-});
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/account')).credentialsSchema,
+  async (credentials) => {
+    await account.signIn(credentials);
+    emit('done');
+  },
+);
 </script>
 
 <template>

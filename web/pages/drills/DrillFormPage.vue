@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { drillSchema } from '@prompt-spark/contract/drill';
 import type { Drill } from '@prompt-spark/core';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -27,10 +26,13 @@ const heading = computed(() =>
   id === null ? (from === null ? 'A new drill' : 'A drill of our own') : 'Change the drill',
 );
 
-const { errors, trouble, busy, submit } = useForm(drillSchema, async (drill) => {
-  await library.keepDrill(drill, id === null ? null : library.versionOf(id));
-  await router.push(`/drills/${drill.id}`);
-});
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/drill')).drillSchema,
+  async (drill) => {
+    await library.keepDrill(drill, id === null ? null : library.versionOf(id));
+    await router.push(`/drills/${drill.id}`);
+  },
+);
 </script>
 
 <template>

@@ -2,15 +2,16 @@
 import { mdiAlertOutline } from '@mdi/js';
 import { baseOf } from '@prompt-spark/core/drills/drill';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
-import { allSlots } from '@prompt-spark/core/circuit/circuit';
 import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
-import { computed, ref, watch } from 'vue';
+import type { CircuitSummary } from '@prompt-spark/contract/circuit';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { call } from '../../api/call.ts';
+import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { doseWords } from '@prompt-spark/core/dose/inWords';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
-import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import DrillDemonstration from './DrillDemonstration.vue';
 import DrillBars from './DrillBars.vue';
@@ -21,23 +22,28 @@ import DrillLadder from './DrillLadder.vue';
 /** A drill's fact sheet: what it looks for and asks, rung by rung, and where it is used. */
 const { id } = defineProps<{ id: string }>();
 const library = useLibraryStore();
-const circuits = useCircuitsStore();
 const router = useRouter();
-const loading = useLoading(() => Promise.all([library.load(), circuits.load()]));
+const usedIn = shallowRef<readonly CircuitSummary[]>([]);
+const { busy, act } = useAction();
+const loading = useLoading(() => Promise.all([library.load(), findUses()]));
 const drill = computed(() => library.drillOf(id));
 const own = computed(() => library.versionOf(id) !== null);
 const chosenId = ref('base');
 watch(
   () => id,
-  () => (chosenId.value = 'base'),
+  () => {
+    chosenId.value = 'base';
+    void act(findUses);
+  },
 );
 const chosen = computed(() => {
   const now = drill.value;
   return now && (now.ladder.find((rung) => rung.id === chosenId.value) ?? baseOf(now));
 });
-const usedIn = computed(() =>
-  circuits.records.filter(({ circuit }) => allSlots(circuit).some((slot) => slot.drillId === id)),
-);
+/** The circuits that were last saved with this drill in them. */
+async function findUses(): Promise<void> {
+  usedIn.value = (await call('circuits', { query: { drill: id } })).circuits;
+}
 const usual = computed(() => (drill.value ? doseWords(usualSlot(drill.value, 'usual'), drill.value) : ''));
 const about = computed(() => {
   const now = drill.value;
@@ -55,8 +61,7 @@ const energy = computed(() => {
 });
 
 async function takeOut(): Promise<void> {
-  await library.takeOutDrill(id);
-  await router.push('/drills');
+  if (await act(() => library.takeOutDrill(id))) await router.push('/drills');
 }
 </script>
 
@@ -75,7 +80,7 @@ async function takeOut(): Promise<void> {
             <v-btn variant="outlined" :to="{ path: '/drills/new', query: { from: drill.id } }">Copy and change</v-btn>
             <template v-if="own">
               <v-btn variant="outlined" :to="`/drills/${drill.id}/change`">Change</v-btn>
-              <v-btn variant="text" @click="takeOut">Take out</v-btn>
+              <v-btn variant="text" :loading="busy" @click="takeOut">Take out</v-btn>
             </template>
           </div>
         </header>
@@ -110,8 +115,8 @@ async function takeOut(): Promise<void> {
             <h2>Used in</h2>
             <p v-if="!usedIn.length" class="soft">No circuit yet.</p>
             <ul v-else class="used">
-              <li v-for="record in usedIn" :key="record.id">
-                <RouterLink :to="`/circuits/${record.id}`">{{ record.circuit.title }}</RouterLink>
+              <li v-for="circuit in usedIn" :key="circuit.id">
+                <RouterLink :to="`/circuits/${circuit.id}`">{{ circuit.title }}</RouterLink>
               </li>
             </ul>
           </section>

@@ -4,6 +4,7 @@ import { slimPlan } from '@prompt-spark/core/fit/plan';
 import { builtCircuit } from '@prompt-spark/core/fit/build';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { useAction } from '../../composables/useAction.ts';
 import { clock } from '../../pieces/clock.ts';
 import { stageWith } from '../../stage/stageAddress.ts';
 import { useFitStore } from '../../stores/fit.ts';
@@ -16,6 +17,7 @@ const sheet = useSheetStore();
 const sessions = useSessionsStore();
 const fit = useFitStore();
 const router = useRouter();
+const { act } = useAction();
 const said = ref<{ readonly words: string; readonly undo: () => unknown } | null>(null);
 
 const agreed = computed<AgreedFit | undefined>(() => {
@@ -33,9 +35,12 @@ async function start(): Promise<void> {
 async function forSession(): Promise<void> {
   const id = sessionId;
   if (!agreed.value || id === null) return;
-  const before = (await sessions.one(id)).fit;
-  await sessions.fit(id, agreed.value);
-  said.value = { words: `Today’s session runs in ${clock(fit.seconds)}.`, undo: () => sessions.fit(id, before) };
+  const chosen = agreed.value;
+  await act(async () => {
+    const before = (await sessions.one(id)).fit;
+    await sessions.fit(id, chosen);
+    said.value = { words: `Today’s session runs in ${clock(fit.seconds)}.`, undo: () => sessions.fit(id, before) };
+  });
 }
 
 function keepVersion(): void {
@@ -55,8 +60,8 @@ async function putOnSheet(): Promise<void> {
 }
 
 async function undo(): Promise<void> {
-  await said.value?.undo();
-  said.value = null;
+  const { value } = said;
+  if (value && (await act(async () => value.undo()))) said.value = null;
 }
 </script>
 

@@ -89,6 +89,9 @@ onBeforeUnmount(() => {
       <div v-if="fit.progress !== null && !fit.curve" class="wait" role="status">
         <p class="soft">Trying every way to make it fit … <v-btn variant="text" @click="fit.cancel">Stop</v-btn></p>
       </div>
+      <p v-else-if="fit.trouble" class="wait" role="alert">
+        {{ fit.trouble }} <v-btn variant="outlined" @click="fit.workOut">Try again</v-btn>
+      </p>
       <p v-else-if="fit.calledOff && !fit.curve" class="wait">
         Stopped. <v-btn variant="outlined" @click="fit.workOut">Work it out</v-btn>
       </p>

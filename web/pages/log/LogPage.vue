@@ -1,12 +1,21 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
-import { useRunsStore } from '../../stores/runs.ts';
+import MoreBelow from '../../pieces/MoreBelow.vue';
+import { usePlacesStore } from '../../stores/places.ts';
+import { useRunsStore, type RunFilter } from '../../stores/runs.ts';
+import LogFilters from './LogFilters.vue';
 import RunEntry from './RunEntry.vue';
 
-/** Sessions as they were run, last first. */
+/** Sessions as they were run, last first, as far back as there are any. */
 const runs = useRunsStore();
-const loading = useLoading(runs.load);
+const places = usePlacesStore();
+const { act } = useAction();
+const loading = useLoading(() => Promise.all([runs.load({}), places.load()]));
+const filtered = computed(() => Object.keys(runs.filter).length > 0);
+const show = (filter: RunFilter) => act(() => runs.load(filter));
 </script>
 
 <template>
@@ -19,14 +28,20 @@ const loading = useLoading(runs.load);
       </p>
     </header>
     <LoadingGate :loading="loading">
+      <LogFilters v-if="runs.runs.length || filtered" @change="show" />
       <ol v-if="runs.runs.length">
         <li v-for="(run, index) in runs.runs" :key="run.id"><RunEntry :run="run" :first="index === 0" /></li>
       </ol>
+      <div v-else-if="filtered" class="empty">
+        <h2>Nothing was run that fits that</h2>
+        <p class="soft">Another span of days, group, coach or circuit may have something.</p>
+      </div>
       <div v-else class="empty">
         <h2>Nothing has been run yet</h2>
         <p class="soft">Start a circuit; when it ends, what every slot really took is kept here beside the plan.</p>
         <v-btn to="/today">Go to Today</v-btn>
       </div>
+      <MoreBelow v-if="runs.next" :more="runs.more" />
     </LoadingGate>
   </section>
 </template>
@@ -46,6 +61,11 @@ header {
 ol {
   display: grid;
   list-style: none;
+}
+/* A long log lays out and paints only what is near the window. */
+li {
+  content-visibility: auto;
+  contain-intrinsic-size: auto 6rem;
 }
 .empty {
   display: grid;

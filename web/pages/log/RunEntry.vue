@@ -1,19 +1,33 @@
 <script setup lang="ts">
 import { mdiChevronDown, mdiChevronUp } from '@mdi/js';
-import type { Run } from '@prompt-spark/contract/run';
-import { computed, ref } from 'vue';
+import type { RunSummary, RunTurn } from '@prompt-spark/contract/run';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { clock, dayName, timeOfDay } from '../../pieces/clock.ts';
+import { useRunsStore } from '../../stores/runs.ts';
 import RunTurns from './RunTurns.vue';
 
 /** One run: when, what, planned against actual, how it was; its slots on demand. */
-const { run, first } = defineProps<{ run: Run; first: boolean }>();
+const { run, first } = defineProps<{ run: RunSummary; first: boolean }>();
+const runs = useRunsStore();
+const { act } = useAction();
 const open = ref(first);
+/** What every slot took, fetched when it is first looked at. */
+const turns = shallowRef<readonly RunTurn[]>([]);
+watch(
+  open,
+  async (looked) => {
+    if (!looked || turns.value.length > 0) return;
+    const fetched = await act(async () => {
+      turns.value = await runs.turnsOf(run.id);
+    });
+    if (!fetched) open.value = false;
+  },
+  { immediate: true },
+);
 const zone = computed(() => run.timeZone ?? undefined);
-const planned = computed(() => run.turns.reduce((sum, turn) => sum + turn.planned, 0));
-const actual = computed(() => run.turns.reduce((sum, turn) => sum + turn.actual, 0));
-const paused = computed(() => run.turns.reduce((sum, turn) => sum + turn.paused, 0));
 const off = computed(() => {
-  const seconds = Math.round(actual.value - planned.value);
+  const seconds = Math.round(run.actual - run.planned);
   if (run.endedEarly) return 'planned';
   if (seconds === 0) return 'planned';
   return seconds > 0 ? `planned, ${clock(seconds)} longer` : `planned, ${clock(-seconds)} shorter`;
@@ -24,7 +38,7 @@ const how = computed(() =>
     run.effort === null ? '' : `effort ${run.effort}`,
     run.warm === null ? '' : WARM[run.warm],
     run.endedEarly ? 'stopped early' : '',
-    paused.value >= 1 ? `paused ${clock(paused.value)}` : '',
+    run.paused >= 1 ? `paused ${clock(run.paused)}` : '',
   ]
     .filter(Boolean)
     .join(' · '),
@@ -45,7 +59,8 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
     </div>
     <div class="sums">
       <p>
-        <span class="clock">{{ clock(actual) }}</span> <span class="soft">of {{ clock(planned) }} {{ off }}</span>
+        <span class="clock">{{ clock(run.actual) }}</span>
+        <span class="soft">of {{ clock(run.planned) }} {{ off }}</span>
       </p>
       <p class="soft small">{{ how }}</p>
     </div>
@@ -56,7 +71,7 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
       :aria-expanded="open"
       @click="open = !open"
     />
-    <RunTurns v-if="open" class="turns" :turns="run.turns" />
+    <RunTurns v-if="open && turns.length" class="turns" :turns="turns" />
   </article>
 </template>
 

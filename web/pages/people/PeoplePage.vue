@@ -2,9 +2,11 @@
 import { mdiPlus } from '@mdi/js';
 import { RED_FLAGS } from '@prompt-spark/core/limits/person';
 import { computed, ref } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useLibraryStore } from '../../stores/library.ts';
+import { usePlacesStore } from '../../stores/places.ts';
 import { usePeopleStore } from '../../stores/people.ts';
 import PeopleFile from './PeopleFile.vue';
 import PersonRow from './PersonRow.vue';
@@ -12,12 +14,13 @@ import PersonRow from './PersonRow.vue';
 /** The coach's clients, by group: what to mind of each, and how they come today. */
 const people = usePeopleStore();
 const library = useLibraryStore();
+const places = usePlacesStore();
 const loading = useLoading(() => Promise.all([people.load(), library.load()]));
 const wanted = ref('');
 const groupId = ref('');
 const files = ref(false);
 const adding = ref('');
-const trouble = ref('');
+const { act } = useAction();
 
 const own = computed(() => {
   const ids = new Set(people.records.flatMap((record) => record.groupIds));
@@ -32,13 +35,10 @@ const shown = computed(() => {
 });
 
 async function addGroup(): Promise<void> {
-  trouble.value = '';
-  try {
-    groupId.value = (await library.addGroup(adding.value.trim())).id;
+  await act(async () => {
+    groupId.value = (await places.addGroup(adding.value.trim())).id;
     adding.value = '';
-  } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The group could not be added.';
-  }
+  });
 }
 </script>
 
@@ -85,7 +85,7 @@ async function addGroup(): Promise<void> {
         </p>
       </div>
       <form class="group" @submit.prevent="addGroup">
-        <v-text-field v-model="adding" label="A new group" maxlength="80" density="compact" :error-messages="trouble" />
+        <v-text-field v-model="adding" label="A new group" maxlength="80" density="compact" />
         <v-btn type="submit" variant="outlined" :disabled="!adding.trim()">Add the group</v-btn>
       </form>
     </LoadingGate>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { personDocumentSchema, type Access, type PersonDocument } from '@prompt-spark/contract/person';
+import type { Access, PersonDocument } from '@prompt-spark/contract/person';
 import { UNKNOWN_PERSON } from '@prompt-spark/core/limits/person';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { useAction } from '../../composables/useAction.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { calendarDay } from '../../pieces/clock.ts';
@@ -22,6 +23,7 @@ const draft = ref<PersonDocument>(UNKNOWN_PERSON);
 const groupIds = ref<string[]>(group ? [group] : []);
 const accesses = ref<readonly Access[]>([]);
 const sure = ref(false);
+const { busy: deleting, act } = useAction();
 const today = calendarDay(new Date());
 
 const loading = useLoading(async () => {
@@ -37,15 +39,17 @@ const groups = computed(() => library.places.groups.map(({ id: value, name: titl
 const born = computed(() => (draft.value.birthYear === 0 ? '' : String(draft.value.birthYear)));
 const change = (part: Partial<PersonDocument>) => (draft.value = { ...draft.value, ...part });
 
-const { errors, trouble, busy, submit } = useForm(personDocumentSchema, async (document) => {
-  await people.save(id ?? crypto.randomUUID(), groupIds.value, document);
-  await router.push('/people');
-});
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/person')).personDocumentSchema,
+  async (document) => {
+    await people.save(id ?? crypto.randomUUID(), groupIds.value, document);
+    await router.push('/people');
+  },
+);
 
-async function takeOut(): Promise<void> {
+async function remove(): Promise<void> {
   if (id === null) return;
-  await people.takeOut(id);
-  await router.push('/people');
+  if (await act(() => people.remove(id))) await router.push('/people');
 }
 </script>
 
@@ -99,7 +103,7 @@ async function takeOut(): Promise<void> {
             <v-btn v-if="!sure" variant="text" class="away" @click="sure = true">Delete for good…</v-btn>
             <span v-else class="away">
               Everything known of {{ draft.name }} goes; what was run stays, without a name.
-              <v-btn variant="outlined" color="error" @click="takeOut">Delete for good</v-btn>
+              <v-btn variant="outlined" color="error" :loading="deleting" @click="remove">Delete for good</v-btn>
             </span>
           </template>
         </p>

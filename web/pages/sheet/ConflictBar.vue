@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiAlertOutline } from '@mdi/js';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { clock, timeOfDay } from '../../pieces/clock.ts';
 import { useCircuitsStore } from '../../stores/circuits.ts';
 import { useLibraryStore } from '../../stores/library.ts';
@@ -11,21 +12,18 @@ import { timeCircuit } from '@prompt-spark/core';
 const sheet = useSheetStore();
 const circuits = useCircuitsStore();
 const library = useLibraryStore();
-const trouble = ref('');
+const { busy, act } = useAction();
 const theirs = computed(() => (sheet.saving.kind === 'conflict' ? sheet.saving.theirs : undefined));
 const length = computed(() =>
   theirs.value ? clock(timeCircuit(theirs.value.circuit, library.settingAt(theirs.value.siteId)).total.plan) : '',
 );
 
 async function keepBoth(): Promise<void> {
-  if (!theirs.value) return;
-  try {
-    const title = `${sheet.circuit.title}, my version`.slice(0, 120);
-    await circuits.add({ ...sheet.draft, circuit: { ...sheet.circuit, title } });
-    sheet.takeTheirs(theirs.value);
-  } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The copy could not be made.';
-  }
+  const other = theirs.value;
+  if (!other) return;
+  const title = `${sheet.circuit.title}, my version`.slice(0, 120);
+  const copied = await act(() => circuits.add({ ...sheet.draft, circuit: { ...sheet.circuit, title } }));
+  if (copied) sheet.takeTheirs(other);
 }
 </script>
 
@@ -34,11 +32,11 @@ async function keepBoth(): Promise<void> {
     <v-icon :icon="mdiAlertOutline" />
     <p>
       <strong>This circuit was changed in another window at {{ timeOfDay(theirs.savedAt) }}.</strong>
-      The other version takes {{ length }}, yours {{ clock(sheet.timeline.total.plan) }}. {{ trouble }}
+      The other version takes {{ length }}, yours {{ clock(sheet.timeline.total.plan) }}.
     </p>
     <v-btn variant="outlined" @click="sheet.keepMine(theirs)">Keep mine</v-btn>
     <v-btn variant="outlined" @click="sheet.takeTheirs(theirs)">Take the other</v-btn>
-    <v-btn @click="keepBoth">Keep both</v-btn>
+    <v-btn :loading="busy" @click="keepBoth">Keep both</v-btn>
   </div>
 </template>
 

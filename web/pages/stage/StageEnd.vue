@@ -36,7 +36,9 @@ const WARMTH: readonly { readonly value: Warmth; readonly title: string }[] = [
 const planned = computed(() => turns.reduce((sum, turn) => sum + turn.planned, 0));
 const actual = computed(() => turns.reduce((sum, turn) => sum + turn.actual, 0));
 
-const { trouble, busy, submit } = useForm(newRunSchema, async (run) => {
+// The schema comes with the Stage: the server may be away when a run ends.
+const schemaOf = () => Promise.resolve(newRunSchema);
+const { trouble, busy, submit } = useForm(schemaOf, async (run) => {
   await runs.record(run);
   emit('done');
 });

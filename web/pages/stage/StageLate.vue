@@ -8,6 +8,7 @@ import TimeLeft from '../../pieces/TimeLeft.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import type { StageRun } from '../../stage/useStageRun.ts';
 import { FitWork } from '../../workers/fitWork.ts';
+import { WorkFailed } from '../../workers/workshop.ts';
 
 /** We are late, on the Stage: what is still to come is fitted to the minutes left while the clock runs on. */
 const { run, draft } = defineProps<{ run: StageRun; draft: CircuitDraft }>();
@@ -18,6 +19,8 @@ const contextOf = useFitContext();
 const left = ref(60);
 const busy = ref(false);
 const trouble = ref('');
+/** Why it could not be fitted; empty while it can. */
+const failed = ref('');
 const work = new FitWork();
 /** The instant by which it must be over, on the run's own clock: typing takes time too. */
 const until = ref(0);
@@ -26,6 +29,7 @@ const remaining = computed(() => Math.max(1, Math.round(run.total.value - run.po
 watch(shown, (open) => {
   if (!open) return;
   trouble.value = '';
+  failed.value = '';
   work.warm();
   left.value = remaining.value;
   until.value = run.position.value + left.value;
@@ -36,14 +40,16 @@ watch(left, (seconds) => {
 
 async function refit(): Promise<void> {
   busy.value = true;
+  failed.value = '';
   run.look();
   // Nobody's limits are asked for on a shared screen, so no drill is brought in that was not planned.
   const context = { ...contextOf(draft), ceilings: null };
   const position = run.position.value;
-  const found = await work.refit(draft.circuit, context, PLAIN_RECIPE, {
-    segments: run.segments.value,
-    position,
-    left: until.value - position,
+  const place = { segments: run.segments.value, position, left: until.value - position };
+  const found = await work.refit(draft.circuit, context, PLAIN_RECIPE, place).catch((error: unknown) => {
+    if (!(error instanceof WorkFailed)) throw error;
+    failed.value = `${error.message}. The clock runs on as planned; try again, or close this and skip by hand.`;
+    return undefined;
   });
   busy.value = false;
   if (!found) return;
@@ -64,7 +70,7 @@ onBeforeUnmount(() => work.end());
         <h2>We’re late</h2>
         <p class="soft">The slot in progress stays; what is still to come is fitted. The clock runs on.</p>
         <TimeLeft v-model="left" :time-zone="library.siteOf(draft.siteId)?.timeZone" />
-        <p v-if="trouble" role="alert">{{ trouble }}</p>
+        <p v-if="failed || trouble" role="alert">{{ failed || trouble }}</p>
         <div class="acts">
           <v-btn type="submit" size="large" :loading="busy">{{
             trouble ? 'As short as can be' : 'Fit what is left'

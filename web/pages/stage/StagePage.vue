@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { circuitRecordSchema, type CircuitDraft } from '@prompt-spark/contract/circuit';
-import { ROUTES } from '@prompt-spark/contract/routes';
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import type { PlannedSession } from '@prompt-spark/contract/session';
 import { timeCircuit, type Segment } from '@prompt-spark/core';
 import { builtCircuit } from '@prompt-spark/core/fit/build';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { shallowRef } from 'vue';
-import { request, ServerAway } from '../../api/request.ts';
+import { call, ServerAway } from '../../api/call.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
-import { draftKeep } from '../../saving/circuitKeeper.ts';
+import { draftKeep } from '../../saving/drawers.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -61,7 +60,7 @@ async function latest(): Promise<CircuitDraft> {
   const unsent = draftKeep().get(id);
   if (unsent) return unsent;
   try {
-    return await request(ROUTES.circuit, circuitRecordSchema, { id });
+    return await call('circuit', { id });
   } catch (error) {
     if (error instanceof ServerAway && sheet.id === id) return sheet.draft;
     throw error;

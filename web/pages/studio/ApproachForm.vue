@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { approachSchema } from '@prompt-spark/contract/standard';
 import type { Approach, Caps } from '@prompt-spark/core/approach/approach';
 import { readLiftSteps } from '@prompt-spark/core/whiteboard/liftReader';
 import { writeLiftSteps } from '@prompt-spark/core/whiteboard/writeDose';
@@ -18,10 +17,13 @@ const emit = defineEmits<{ done: [] }>();
 const standards = useStandardsStore();
 const draft = ref<Approach>(start);
 
-const { errors, trouble, busy, submit } = useForm(approachSchema, async (approach) => {
-  await standards.keepApproach(approach);
-  emit('done');
-});
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/standard')).approachSchema,
+  async (approach) => {
+    await standards.keepApproach(approach);
+    emit('done');
+  },
+);
 const change = (part: Partial<Approach>) => (draft.value = { ...draft.value, ...part });
 
 const CAPS: readonly { readonly key: keyof Caps; readonly label: string; readonly most: number }[] = [

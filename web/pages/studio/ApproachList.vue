@@ -2,13 +2,14 @@
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { ref } from 'vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
+import { useAction } from '../../composables/useAction.ts';
 import { useStandardsStore } from '../../stores/standards.ts';
 import ApproachForm from './ApproachForm.vue';
 
 /** The approaches: those that ship, which can be copied, and the studio's own, which can be changed. */
 const standards = useStandardsStore();
 const editing = ref<Approach | null>(null);
-const trouble = ref('');
+const { act } = useAction();
 
 const isOwn = ({ id }: Approach) => standards.versionOf(id) !== null;
 const shares = ({ order, shares: of }: Approach) =>
@@ -20,15 +21,6 @@ const shares = ({ order, shares: of }: Approach) =>
 function copy(approach: Approach): void {
   editing.value = { ...approach, id: crypto.randomUUID(), name: `${approach.name}, our way` };
 }
-
-async function act(what: () => Promise<void>): Promise<void> {
-  trouble.value = '';
-  try {
-    await what();
-  } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'Something went wrong. Try again.';
-  }
-}
 </script>
 
 <template>
@@ -38,7 +30,6 @@ async function act(what: () => Promise<void>): Promise<void> {
       An approach answers what practitioners disagree about: the order, what is essential, how long a hold may be. The
       first one is for circuits that name none. Copy one to change it.
     </p>
-    <p v-if="trouble" role="alert" class="bad">{{ trouble }}</p>
     <ul class="list">
       <li v-for="(approach, index) in standards.approaches" :key="approach.id">
         <div>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mainSessionSchema } from '@prompt-spark/contract/standard';
 import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
 import { TARGETS, type Target } from '@prompt-spark/core/drills/target';
 import { computed, ref } from 'vue';
@@ -14,10 +13,13 @@ const standards = useStandardsStore();
 const draft = ref<MainSession>(start);
 const words = ref(start.words.join(', '));
 
-const { errors, trouble, busy, submit } = useForm(mainSessionSchema, async (session) => {
-  await standards.keepSession(session);
-  emit('done');
-});
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/standard')).mainSessionSchema,
+  async (session) => {
+    await standards.keepSession(session);
+    emit('done');
+  },
+);
 const said = (target: Target) => target.replace(' · ', ': ');
 const chosen = computed(() => TARGETS.filter((target) => draft.value.needs[target] !== undefined));
 const rest = computed(() =>

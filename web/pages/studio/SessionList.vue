@@ -3,13 +3,14 @@ import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
 import { TARGETS } from '@prompt-spark/core/drills/target';
 import { mdiPlus } from '@mdi/js';
 import { ref } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { useStandardsStore } from '../../stores/standards.ts';
 import SessionForm from './SessionForm.vue';
 
 /** The main sessions: what each needs a warm-up to prepare. */
 const standards = useStandardsStore();
 const editing = ref<MainSession | null>(null);
-const trouble = ref('');
+const { act } = useAction();
 
 const isOwn = ({ id }: MainSession) => standards.versionOf(id) !== null;
 /** The first few needs, the greatest first. */
@@ -32,14 +33,7 @@ function copy(session: MainSession): void {
   editing.value = { ...session, id: crypto.randomUUID(), name: `${session.name}, our way` };
 }
 
-async function takeOut(session: MainSession): Promise<void> {
-  trouble.value = '';
-  try {
-    await standards.takeOutSession(session.id);
-  } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'Something went wrong. Try again.';
-  }
-}
+const takeOut = (session: MainSession) => act(() => standards.takeOutSession(session.id));
 </script>
 
 <template>
@@ -52,7 +46,6 @@ async function takeOut(session: MainSession): Promise<void> {
     <p>
       <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">Add a main session</v-btn>
     </p>
-    <p v-if="trouble" role="alert" class="bad">{{ trouble }}</p>
     <ul class="list">
       <li v-for="session in standards.sessions" :key="session.id">
         <div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { siteDetailsSchema, type SiteDetails } from '@prompt-spark/contract/studio';
+import type { SiteDetails } from '@prompt-spark/contract/studio';
 import { LOAD_UNITS, USUAL_PLATES, type LoadUnit } from '@prompt-spark/core/dose/lift';
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { ref } from 'vue';
@@ -7,12 +7,12 @@ import { useForm } from '../../composables/useForm.ts';
 import FormTrouble from '../../pieces/FormTrouble.vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import NumberField from '../../pieces/NumberField.vue';
-import { useLibraryStore } from '../../stores/library.ts';
+import { usePlacesStore } from '../../stores/places.ts';
 
 /** Changes a site: its floor, what there is of what is counted, other kit, and what loads a bar. */
 const { id, start } = defineProps<{ id: string; start: SiteDetails }>();
 const emit = defineEmits<{ done: [] }>();
-const library = useLibraryStore();
+const places = usePlacesStore();
 const draft = ref<SiteDetails>(start);
 const zones = Intl.supportedValuesOf('timeZone');
 const COUNTED = ['mat', 'loop band', 'wall', 'lane'];
@@ -24,10 +24,13 @@ const COUNTS = [
   { field: 'loopBands', label: 'Loop bands', most: 999 },
 ] as const;
 
-const { errors, trouble, busy, submit } = useForm(siteDetailsSchema, async (details) => {
-  await library.keepSite(id, details);
-  emit('done');
-});
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/studio')).siteDetailsSchema,
+  async (details) => {
+    await places.keepSite(id, details);
+    emit('done');
+  },
+);
 
 const set = (change: Partial<SiteDetails>) => (draft.value = { ...draft.value, ...change });
 const setPlates = (change: Partial<SiteDetails['plates']>) => set({ plates: { ...draft.value.plates, ...change } });

@@ -5,6 +5,8 @@ import { testDrill, testSlot, timeOf } from '@prompt-spark/core/testing/drills';
 import { limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
 import { describe, expect, it } from 'vitest';
 import { TRACK_WORDS, trackWords } from '../../pieces/trackWords.ts';
+import { tracksFor } from '@prompt-spark/core';
+import type { Person } from '@prompt-spark/core/limits/person';
 import { undecidedWords } from '../today/undecidedWords.ts';
 import { cellWords, minding } from './swapWords.ts';
 
@@ -129,11 +131,14 @@ describe('what a session still needs', () => {
   });
   const sore = testPerson({ limits: [limit('shoulder-overhead')] });
 
+  const said = (of: ReturnType<typeof circuit>, people: readonly Person[]) =>
+    undecidedWords(of, tracksFor(of, people, setting));
+
   it('is a swap for one, for several, or nothing once the tracks are accepted', () => {
-    expect(undecidedWords(circuit([]), [testPerson()], setting)).toBe('');
-    expect(undecidedWords(circuit([]), [sore], setting)).toBe('1 person needs a swap');
-    expect(undecidedWords(circuit([]), [sore, { ...sore, id: 'another' }], setting)).toBe('2 people need a swap');
+    expect(said(circuit([]), [testPerson()])).toBe('');
+    expect(said(circuit([]), [sore])).toBe('1 person needs a swap');
+    expect(said(circuit([]), [sore, { ...sore, id: 'another' }])).toBe('2 people need a swap');
     const accepted = [{ track: 'gentler' as const, drillId: 'step-aside', variantId: 'base' }];
-    expect(undecidedWords(circuit(accepted), [sore], setting)).toBe('');
+    expect(said(circuit(accepted), [sore])).toBe('');
   });
 });

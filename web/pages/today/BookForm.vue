@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { TZDate } from '@date-fns/tz';
-import { newSessionSchema } from '@prompt-spark/contract/session';
-import { computed, reactive } from 'vue';
+import { useDebounceFn } from '@vueuse/core';
+import { computed, onMounted, reactive, ref, watch } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { calendarDay } from '../../pieces/clock.ts';
 import { useCircuitsStore } from '../../stores/circuits.ts';
-import { useLibraryStore } from '../../stores/library.ts';
+import { usePlacesStore } from '../../stores/places.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
 
 /** Puts a circuit in the book: a date, a time at the site, minutes, a group. */
 const emit = defineEmits<{ done: [] }>();
-const library = useLibraryStore();
+const places = usePlacesStore();
 const circuits = useCircuitsStore();
 const sessions = useSessionsStore();
 const plan = reactive({
@@ -22,34 +23,49 @@ const plan = reactive({
   minutes: '10',
 });
 
-const titled = computed(() => circuits.records.map(({ id, circuit }) => ({ value: id, title: circuit.title })));
+const titled = computed(() => circuits.circuits.map(({ id, title }) => ({ value: id, title })));
+const wanted = ref('');
+const { act } = useAction();
+/** Circuits are looked for where they are stored: a studio may have more than anybody scrolls through. */
+const search = () => act(() => circuits.load({ find: wanted.value, tag: '' }));
+onMounted(search);
+watch(
+  wanted,
+  useDebounceFn(() => {
+    const chosen = titled.value.find(({ value }) => value === plan.circuitId);
+    if (wanted.value !== chosen?.title) void search();
+  }, 250),
+);
 const groups = computed(() => [
   { value: '', title: 'No group' },
-  ...library.places.groups.map(({ id, name }) => ({ value: id, title: name })),
+  ...places.places.groups.map(({ id, name }) => ({ value: id, title: name })),
 ]);
-const sites = computed(() => library.places.sites.map(({ id, name }) => ({ value: id, title: name })));
+const sites = computed(() => places.places.sites.map(({ id, name }) => ({ value: id, title: name })));
 
 function followCircuit(): void {
-  const record = circuits.records.find(({ id }) => id === plan.circuitId);
-  if (!record) return;
-  plan.groupId = record.groupId ?? '';
-  plan.siteId = record.siteId ?? library.places.sites[0]?.id ?? '';
-  if (record.circuit.available > 0) plan.minutes = String(Math.ceil(record.circuit.available / 60));
+  const circuit = circuits.circuits.find(({ id }) => id === plan.circuitId);
+  if (!circuit) return;
+  plan.groupId = circuit.groupId ?? '';
+  plan.siteId = circuit.siteId ?? places.places.sites[0]?.id ?? '';
+  if (circuit.available > 0) plan.minutes = String(Math.ceil(circuit.available / 60));
 }
 
 /** The instant of the wall-clock day and time at the site; empty where they are no day and time. */
 function startsAt(): string {
-  const zone = library.siteOf(plan.siteId)?.timeZone ?? new Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const zone = places.siteOf(plan.siteId)?.timeZone ?? new Intl.DateTimeFormat().resolvedOptions().timeZone;
   const [year = NaN, month = NaN, day = NaN] = plan.day.split('-').map(Number);
   const [hours = NaN, minutes = NaN] = plan.time.split(':').map(Number);
   const date = new TZDate(year, month - 1, day, hours, minutes, zone);
   return Number.isNaN(date.getTime()) ? '' : new Date(date.getTime()).toISOString();
 }
 
-const { errors, trouble, busy, submit } = useForm(newSessionSchema, async ({ id: _, ...session }) => {
-  await sessions.add(session);
-  emit('done');
-});
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/session')).newSessionSchema,
+  async ({ id: _, ...session }) => {
+    await sessions.add(session);
+    emit('done');
+  },
+);
 
 function book(): Promise<void> {
   return submit({
@@ -65,9 +81,11 @@ function book(): Promise<void> {
 
 <template>
   <form class="form" novalidate @submit.prevent="book">
-    <v-select
+    <v-autocomplete
       v-model="plan.circuitId"
+      v-model:search="wanted"
       label="Circuit"
+      no-filter
       :items="titled"
       :error-messages="errors['/circuitId'] && 'Choose a circuit'"
       @update:model-value="followCircuit"

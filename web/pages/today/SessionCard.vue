@@ -1,52 +1,35 @@
 <script setup lang="ts">
 import { mdiCheckCircleOutline, mdiClose } from '@mdi/js';
-import type { PlannedSession } from '@prompt-spark/contract/session';
-import { timeCircuit } from '@prompt-spark/core';
-import { builtCircuit } from '@prompt-spark/core/fit/build';
-import { computed, ref } from 'vue';
-import CircuitFuse from '../../pieces/CircuitFuse.vue';
-import { calendarDay, clock, timeOfDay } from '../../pieces/clock.ts';
-import { firstBudget } from '../../pieces/fitWords.ts';
-import LateDialog from '../../pieces/LateDialog.vue';
-import { ANYWHERE, placeAt } from '@prompt-spark/core/limits/place';
-import { usePeopleStore } from '../../stores/people.ts';
+import type { SessionSummary } from '@prompt-spark/contract/session';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
+import { clock, timeOfDay } from '../../pieces/clock.ts';
+import SketchFuse from '../../pieces/SketchFuse.vue';
+import { usePlacesStore } from '../../stores/places.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
-import { undecidedWords } from './undecidedWords.ts';
-import { useLibraryStore } from '../../stores/library.ts';
+
+const SessionLate = defineAsyncComponent(() => import('./SessionLate.vue'));
 
 /** One session of today: when, what, with whom, where, its fuse, and the way to start it. */
-const { session } = defineProps<{ session: PlannedSession }>();
+const { session, openQuestion = '' } = defineProps<{
+  session: SessionSummary;
+  /** What is still to be decided, in words; empty for nothing. */
+  openQuestion?: string;
+}>();
 const emit = defineEmits<{ takeOut: [] }>();
-const library = useLibraryStore();
-const clients = usePeopleStore();
+const places = usePlacesStore();
 const sessions = useSessionsStore();
-const site = computed(() => library.siteOf(session.siteId));
+const { busy, act } = useAction();
+const site = computed(() => places.siteOf(session.siteId));
 const where = computed(() => {
-  const group = library.groupOf(session.groupId);
-  const people = group?.people ?? session.circuit.circuit.people;
+  const group = places.groupOf(session.groupId);
+  const people = group?.people ?? session.people;
   const parts = [group?.name, people > 0 ? `${people} ${people === 1 ? 'person' : 'people'}` : undefined];
   return [...parts, site.value?.name, `${session.minutes} minutes`, session.coachName].filter(Boolean).join(' · ');
 });
-const open = computed(() => {
-  const { circuit } = session.circuit;
-  return undecidedWords(circuit, clients.peopleOf(session.groupId), {
-    library: library.library,
-    site: setting.value.site,
-    place: site.value ? placeAt(site.value) : ANYWHERE,
-    day: calendarDay(session.startsAt, site.value?.timeZone),
-  });
-});
 const late = ref(false);
-const draft = computed(() => ({ ...session.circuit, groupId: session.groupId, siteId: session.siteId }));
-const peopled = computed(() => library.peopled(draft.value));
-const setting = computed(() => library.settingAt(session.siteId));
-const planned = computed(() => timeCircuit(peopled.value, setting.value).total.plan);
-/** The circuit as it will run: fitted where that was agreed for this session. */
-const fitted = computed(() => {
-  const { fit } = session;
-  return fit ? builtCircuit(peopled.value, fit.plan, { setting: setting.value }, fit.seconds) : peopled.value;
-});
 const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }, query: { session: session.id } }));
+const runWhole = () => act(() => sessions.fit(session.id, null));
 </script>
 
 <template>
@@ -56,11 +39,11 @@ const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }
       <div class="top">
         <div>
           <h2>
-            <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.circuit.circuit.title }}</RouterLink>
+            <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
           </h2>
           <p class="soft small">{{ where }}</p>
-          <p v-if="open && !session.runId" class="open small">
-            <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ open }}</RouterLink>
+          <p v-if="openQuestion && !session.runId" class="open small">
+            <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ openQuestion }}</RouterLink>
           </p>
         </div>
         <div class="acts">
@@ -76,24 +59,17 @@ const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }
             variant="text"
             size="small"
             class="out"
-            :aria-label="`Take ${session.circuit.circuit.title} out of the book`"
+            :aria-label="`Take ${session.title} out of the book`"
             @click="emit('takeOut')"
           />
         </div>
       </div>
-      <CircuitFuse :circuit="fitted" :available="session.minutes * 60" :site-id="session.siteId" />
-      <p v-if="session.fit" class="small fitted">
-        For this session in {{ clock(session.fit.seconds) }}.
-        <v-btn variant="text" size="small" class="whole" @click="sessions.fit(session.id, null)">Run it whole</v-btn>
+      <SketchFuse :fuse="session.fuse" :seconds="session.seconds" :available="session.minutes * 60" />
+      <p v-if="session.fitted !== null" class="small fitted">
+        For this session in {{ clock(session.fitted) }}.
+        <v-btn variant="text" size="small" class="whole" :disabled="busy" @click="runWhole">Run it whole</v-btn>
       </p>
-      <LateDialog
-        v-if="late"
-        v-model="late"
-        :circuit-id="session.circuitId"
-        :draft="draft"
-        :session-id="session.id"
-        :first="firstBudget(planned, session.minutes * 60)"
-      />
+      <SessionLate v-if="late" v-model="late" :session="session" />
     </div>
   </article>
 </template>

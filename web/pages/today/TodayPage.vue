@@ -1,62 +1,42 @@
 <script setup lang="ts">
-import type { PlannedSession } from '@prompt-spark/contract/session';
+import type { SessionSummary } from '@prompt-spark/contract/session';
 import { addDays, startOfDay } from 'date-fns';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { calendarDay, dayName } from '../../pieces/clock.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
-import { useCircuitsStore } from '../../stores/circuits.ts';
-import { useLibraryStore } from '../../stores/library.ts';
-import { usePeopleStore } from '../../stores/people.ts';
+import UnreadableNote from '../../pieces/UnreadableNote.vue';
+import { usePlacesStore } from '../../stores/places.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
-import { useStandardsStore } from '../../stores/standards.ts';
-import BookForm from './BookForm.vue';
 import SessionCard from './SessionCard.vue';
+import { useOpenQuestions } from './useOpenQuestions.ts';
 import WeekAhead from './WeekAhead.vue';
 
+const BookForm = defineAsyncComponent(() => import('./BookForm.vue'));
+
 /** What is on today, in order of time, and the week ahead. */
-const library = useLibraryStore();
+const places = usePlacesStore();
 const sessions = useSessionsStore();
-const circuits = useCircuitsStore();
-const clients = usePeopleStore();
-const standards = useStandardsStore();
+const { act } = useAction();
 const now = new Date();
 const booking = ref(false);
 /** What was last taken out of the book, until it is forgotten. */
-const gone = shallowRef<PlannedSession | null>(null);
-const trouble = ref('');
+const gone = shallowRef<Pick<SessionSummary, 'id' | 'title'> | null>(null);
 
-async function tried(change: () => Promise<void>): Promise<void> {
-  trouble.value = '';
-  try {
-    await change();
-  } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The book could not be changed.';
-  }
+async function takeOut({ id, title }: Pick<SessionSummary, 'id' | 'title'>): Promise<void> {
+  if (await act(() => sessions.takeOut(id))) gone.value = { id, title };
 }
-const takeOut = (session: PlannedSession) =>
-  tried(async () => {
-    await sessions.takeOut(session.id);
-    gone.value = session;
-  });
-const putBack = (session: PlannedSession) =>
-  tried(async () => {
-    await sessions.putBack(session);
-    gone.value = null;
-  });
+async function putBack(id: string): Promise<void> {
+  if (await act(() => sessions.bringBack(id))) gone.value = null;
+}
 
-const loading = useLoading(async () => {
+const loading = useLoading(() => {
   const from = startOfDay(now);
-  await Promise.all([
-    library.load(),
-    sessions.load(addDays(from, -1), addDays(from, 8)),
-    circuits.load(),
-    clients.load(),
-    standards.load(),
-  ]);
+  return Promise.all([places.load(), sessions.load(addDays(from, -1), addDays(from, 8))]);
 });
 
-const zoneOf = (siteId: string | null) => library.siteOf(siteId)?.timeZone;
+const zoneOf = (siteId: string | null) => places.siteOf(siteId)?.timeZone;
 const dayOf = (session: { startsAt: string; siteId: string | null }) =>
   calendarDay(session.startsAt, zoneOf(session.siteId));
 const today = computed(() =>
@@ -66,11 +46,9 @@ const ahead = computed(() =>
   sessions.sessions.filter((session) => dayOf(session) > calendarDay(now, zoneOf(session.siteId))),
 );
 const people = computed(() =>
-  today.value.reduce(
-    (sum, { groupId, circuit }) => sum + (library.groupOf(groupId)?.people ?? circuit.circuit.people),
-    0,
-  ),
+  today.value.reduce((sum, session) => sum + (places.groupOf(session.groupId)?.people ?? session.people), 0),
 );
+const openQuestions = useOpenQuestions(today);
 </script>
 
 <template>
@@ -82,12 +60,16 @@ const people = computed(() =>
       </p>
       <v-btn class="book" variant="outlined" @click="booking = !booking">Put a session in the book</v-btn>
     </header>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <BookForm v-if="booking" @done="booking = false" />
     <LoadingGate :loading="loading">
+      <UnreadableNote
+        what="session"
+        :unreadable="sessions.unreadable"
+        @take-out="(id) => takeOut({ id, title: 'The session' })"
+      />
       <ol v-if="today.length" class="cards">
         <li v-for="session in today" :key="session.id">
-          <SessionCard :session="session" @take-out="takeOut(session)" />
+          <SessionCard :session="session" :open-question="openQuestions.get(session.id)" @take-out="takeOut(session)" />
         </li>
       </ol>
       <div v-else class="empty">
@@ -99,10 +81,10 @@ const people = computed(() =>
       </div>
       <WeekAhead v-if="ahead.length" :sessions="ahead" @take-out="takeOut" />
     </LoadingGate>
-    <v-snackbar :model-value="gone !== null" :timeout="8000" @update:model-value="gone = null">
-      “{{ gone?.circuit.circuit.title }}” is out of the book.
+    <v-snackbar v-if="gone" :model-value="true" :timeout="8000" @update:model-value="gone = null">
+      “{{ gone.title }}” is out of the book.
       <template #actions>
-        <v-btn v-if="gone" variant="text" color="on-surface-variant" @click="putBack(gone)">Put it back</v-btn>
+        <v-btn variant="text" color="on-surface-variant" @click="putBack(gone.id)">Put it back</v-btn>
       </template>
     </v-snackbar>
   </section>
@@ -118,10 +100,6 @@ header {
 }
 .book {
   margin-left: auto;
-}
-.trouble {
-  margin-bottom: 1rem;
-  color: var(--brick);
 }
 .cards {
   display: grid;

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import type { PlannedSession } from '@prompt-spark/contract/session';
+import type { SessionSummary } from '@prompt-spark/contract/session';
 import { computed } from 'vue';
 import { calendarDay, dayName, timeOfDay } from '../../pieces/clock.ts';
-import { useLibraryStore } from '../../stores/library.ts';
+import { usePlacesStore } from '../../stores/places.ts';
 
 /** The sessions of the coming days, a line each. */
-const { sessions } = defineProps<{ sessions: readonly PlannedSession[] }>();
-const emit = defineEmits<{ takeOut: [session: PlannedSession] }>();
-const library = useLibraryStore();
-const zoneOf = (session: PlannedSession) => library.siteOf(session.siteId)?.timeZone;
+const { sessions } = defineProps<{ sessions: readonly SessionSummary[] }>();
+const emit = defineEmits<{ takeOut: [session: SessionSummary] }>();
+const places = usePlacesStore();
+const zoneOf = (session: SessionSummary) => places.siteOf(session.siteId)?.timeZone;
 const days = computed(() => {
-  const byDay = new Map<string, PlannedSession[]>();
+  const byDay = new Map<string, SessionSummary[]>();
   for (const session of sessions) {
     const day = calendarDay(session.startsAt, zoneOf(session));
     byDay.set(day, [...(byDay.get(day) ?? []), session]);
@@ -32,16 +32,16 @@ const days = computed(() => {
         <ul>
           <li v-for="session in day.sessions" :key="session.id">
             <span class="clock">{{ timeOfDay(session.startsAt, zoneOf(session)) }}</span>
-            <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.circuit.circuit.title }}</RouterLink>
+            <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
             <v-btn
               :icon="mdiClose"
               variant="text"
               size="small"
               class="out"
-              :aria-label="`Take ${session.circuit.circuit.title} out of the book`"
+              :aria-label="`Take ${session.title} out of the book`"
               @click="emit('takeOut', session)"
             />
-            <span class="soft small">{{ library.groupOf(session.groupId)?.name }}</span>
+            <span class="soft small">{{ places.groupOf(session.groupId)?.name }}</span>
           </li>
         </ul>
       </section>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { mdiAlertOutline } from '@mdi/js';
+import type { Unreadable } from '@prompt-spark/contract/page';
+
+/** Says which records of a list cannot be opened, with a way to take each out. */
+const { what, unreadable } = defineProps<{ what: string; unreadable: readonly Unreadable[] }>();
+const emit = defineEmits<{ takeOut: [id: string] }>();
+</script>
+
+<template>
+  <ul v-if="unreadable.length" class="unreadable" role="status">
+    <li v-for="{ id } in unreadable" :key="id">
+      <v-icon :icon="mdiAlertOutline" size="20" />
+      <span>One {{ what }} here cannot be opened: what is stored of it is damaged.</span>
+      <v-btn variant="text" size="small" @click="emit('takeOut', id)">Take it out</v-btn>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.unreadable {
+  margin-bottom: 1rem;
+  list-style: none;
+  color: var(--brick);
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem;
+}
+</style>

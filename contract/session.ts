@@ -46,8 +46,20 @@ export const plannedSessionSchema = shape<PlannedSession>({
   fit: agreedFit.allow(null),
 });
 
+/** When a session starts, as calendar and clock on the wall of its site show it. */
+export interface SiteTime {
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  /** H:MM, of 24 hours. */
+  readonly time: string;
+  /** Days from today at the site: 0 for today, 1 for tomorrow. */
+  readonly daysAhead: number;
+}
+
 /** What the book lists of a session. Seconds and fuse are those of the session: its site, its group, its fit. */
 export interface SessionSummary extends NewSession {
+  /** Null where it has no site. */
+  readonly at: SiteTime | null;
   readonly coachName: string;
   readonly runId: string | null;
   readonly title: string;
@@ -63,8 +75,19 @@ export interface SessionSummary extends NewSession {
 
 const total = Joi.number().min(0).required();
 
+const siteTime = shape<SiteTime>({
+  day: Joi.string()
+    .pattern(/^\d{4,6}-\d\d-\d\d$/)
+    .required(),
+  time: Joi.string()
+    .pattern(/^\d{1,2}:\d\d$/)
+    .required(),
+  daysAhead: Joi.number().integer().required(),
+});
+
 export const sessionSummarySchema = shape<SessionSummary>({
   ...fields,
+  at: siteTime.allow(null),
   coachName: Joi.string().required(),
   runId: idOrNull,
   title: name(),

@@ -12,7 +12,7 @@ import { sameOriginOnly } from './http/sameOrigin.ts';
 import { serve } from './http/serve.ts';
 import { accountSignedIn, signInSessions } from './http/signedIn.ts';
 import { signInLimits } from './http/signInLimit.ts';
-import { accountRoutes } from './routes/account.ts';
+import { accountRoutes, welcomeFor } from './routes/account.ts';
 import { circuitRoutes } from './routes/circuits.ts';
 import { libraryRoutes } from './routes/library.ts';
 import { peopleRoutes } from './routes/people.ts';
@@ -54,7 +54,8 @@ export function createApp(parts: AppParts): Express {
   app.use(compression());
   app.use(...securityHeaders());
   app.use(docs());
-  app.use('/api', noStore, sameOriginOnly, ...signInSessions(pool, sessionSecret));
+  const sessions = signInSessions(pool, sessionSecret);
+  app.use('/api', noStore, sameOriginOnly, ...sessions);
   const handlers = {
     ...accountRoutes(database),
     ...libraryRoutes(database),
@@ -75,7 +76,10 @@ export function createApp(parts: AppParts): Express {
   app.use('/api', (_request, _response, next) => {
     next(new Refusal(404, 'Not found', 'There is nothing at this address.'));
   });
-  if (webFolder !== undefined) app.use(pages(webFolder));
+  if (webFolder !== undefined) {
+    const welcome = async (request: Request) => welcomeFor(database, await accountSignedIn(database, request));
+    app.use(pages({ folder: webFolder, sessions, welcome }));
+  }
   app.use(problemHandler(log));
   return app;
 }

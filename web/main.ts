@@ -5,7 +5,7 @@ import { createAppRouter } from './router.ts';
 import { keptBefore } from './saving/keptBefore.ts';
 import { useNoticesStore } from './stores/notices.ts';
 import './theme/base.css';
-import { vuetify } from './theme/vuetify.ts';
+import { makeVuetify } from './theme/vuetify.ts';
 
 /** What an earlier version left in this browser is brought up to date before anything reads it. */
 async function upgradeWhatWasKept(): Promise<void> {
@@ -13,8 +13,14 @@ async function upgradeWhatWasKept(): Promise<void> {
   if (old.length > 0) (await import('./saving/upgradeKept.ts')).upgradeKept(old);
 }
 
-function start(): void {
-  const app = createApp(App).use(createPinia()).use(createAppRouter()).use(vuetify);
+/** Lets the browser paint and answer before the next step: on a phone all of them in one go hold it up noticeably. */
+const turn = (): Promise<void> => new Promise((done) => setTimeout(done));
+
+async function start(): Promise<void> {
+  const app = createApp(App).use(createPinia()).use(createAppRouter());
+  await turn();
+  app.use(makeVuetify());
+  await turn();
   const notices = useNoticesStore();
   const report = (error: unknown): void => {
     console.error(error);

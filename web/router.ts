@@ -1,5 +1,4 @@
 import { createRouter, createWebHistory, type Router } from 'vue-router';
-import { fitIn } from './stage/stageAddress.ts';
 import { useAccountStore } from './stores/account.ts';
 
 declare module 'vue-router' {
@@ -88,7 +87,7 @@ export function createAppRouter(): Router {
         props: (route) => ({
           id: route.params['id'],
           sessionId: route.query['session'] ?? null,
-          fit: fitIn(route.query['fit']),
+          fit: route.query['fit'] ?? null,
         }),
         meta: { bare: true, title: 'Stage' },
       },

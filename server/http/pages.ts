@@ -1,10 +1,13 @@
 import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import express, { Router, type Response } from 'express';
+import type { Welcome } from '@prompt-spark/contract/account';
+import express, { Router, type Request, type RequestHandler, type Response } from 'express';
 import helmet from 'helmet';
+import { filesAhead } from './filesAhead.ts';
 
 const NONCE_MARK = '%CSP_NONCE%';
+const PAGE_MARK = '<!-- page -->';
 
 /** Security headers. Styles made at run time carry the page's nonce; scripts come from this origin only. */
 export function securityHeaders() {
@@ -30,7 +33,7 @@ export function securityHeaders() {
           frameAncestors: ["'none'"],
         },
       },
-      // Plain http on loopback is how it runs out of the box; whoever puts TLS in front sets this there.
+      // Plain http on loopback is how it runs out of the box; those who put TLS in front set this there.
       strictTransportSecurity: false,
       crossOriginOpenerPolicy: { policy: 'same-origin' },
       referrerPolicy: { policy: 'no-referrer' },
@@ -44,15 +47,29 @@ function nonceOf(response: unknown): string {
   return typeof nonce === 'string' ? nonce : '';
 }
 
+/** What the built web application is served with. */
+export interface PageParts {
+  /** Where it was built to. */
+  readonly folder: string;
+  /** Remembers who is signed in. */
+  readonly sessions: readonly RequestHandler[];
+  /** Who is at the door, so that the page need not ask first. */
+  readonly welcome: (request: Request) => Promise<Welcome>;
+}
+
 /** The built web application: its files, and its one page for every address that is not a file's. */
-export function pages(folder: string): Router {
+export function pages({ folder, sessions, welcome }: PageParts): Router {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
+  const ahead = filesAhead(folder);
   const router = Router();
   router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   router.use(express.static(folder, { index: false }));
-  router.get(/.*/, (_request, response) => {
+  router.get(/.*/, ...sessions, async (request, response) => {
+    const answer = JSON.stringify(await welcome(request)).replaceAll('<', '\\u003c');
+    const extra = `${ahead(request.path)}<script type="application/json" id="welcome">${answer}</script>`;
     response.set('Cache-Control', 'no-store').type('html');
-    response.send(page.replaceAll(NONCE_MARK, nonceOf(response)));
+    // As functions: what is put in may hold a dollar sign.
+    response.send(page.replace(PAGE_MARK, () => extra).replaceAll(NONCE_MARK, () => nonceOf(response)));
   });
   return router;
 }

@@ -1,3 +1,4 @@
+import type { Account, Welcome } from '@prompt-spark/contract/account';
 import type { Handlers } from '../http/serve.ts';
 import { found, Refusal } from '../http/problem.ts';
 import { signIn, signOut } from '../http/signedIn.ts';
@@ -7,10 +8,7 @@ import type { Database } from '../store/database.ts';
 /** Signing in and out, and opening a studio. These answer to anybody. */
 export function accountRoutes(database: Database) {
   return {
-    welcome: async ({ account }) => ({
-      account: account ?? null,
-      demoOpen: (await demoAccount(database)) !== undefined,
-    }),
+    welcome: ({ account }) => welcomeFor(database, account),
 
     signIn: async ({ body: { email, password }, request }) => {
       const account = await accountBySecret(database, email, password);
@@ -43,4 +41,9 @@ export function accountRoutes(database: Database) {
       return account;
     },
   } satisfies Partial<Handlers>;
+}
+
+/** What somebody at the door is told. */
+export async function welcomeFor(database: Database, account: Account | undefined): Promise<Welcome> {
+  return { account: account ?? null, demoOpen: (await demoAccount(database)) !== undefined };
 }

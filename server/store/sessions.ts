@@ -1,9 +1,9 @@
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { agreedFit } from '@prompt-spark/contract/fit';
-import type { NewSession, PlannedSession, SessionSummary } from '@prompt-spark/contract/session';
+import type { NewSession, PlannedSession, SessionSummary, SiteTime } from '@prompt-spark/contract/session';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { and, asc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
-import { circuit, coach, plannedSession, run } from '../schema/tables.ts';
+import { circuit, coach, plannedSession, run, site } from '../schema/tables.ts';
 import { circuitRecord } from './circuits.ts';
 import { refusedBy, type Database } from './database.ts';
 import { readDocument, type UnreadableRow } from './stored.ts';
@@ -31,6 +31,7 @@ export async function sessionsBetween(
         siteId: plannedSession.siteId,
         startsAt: plannedSession.startsAt,
         minutes: plannedSession.minutes,
+        at: siteTime,
         coachName: coach.name,
         runId: latestRun,
         summary: plannedSession.summary,
@@ -40,6 +41,7 @@ export async function sessionsBetween(
       .from(plannedSession)
       .innerJoin(circuit, ofSession)
       .innerJoin(coach, bookedBy)
+      .leftJoin(site, heldAt)
       .where(
         and(
           eq(plannedSession.studioId, studioId),
@@ -165,6 +167,15 @@ function standing(studioId: string, id: string) {
 
 const ofSession = and(eq(circuit.studioId, plannedSession.studioId), eq(circuit.id, plannedSession.circuitId));
 const bookedBy = and(eq(coach.studioId, plannedSession.studioId), eq(coach.id, plannedSession.coachId));
+
+const heldAt = and(eq(site.studioId, plannedSession.studioId), eq(site.id, plannedSession.siteId));
+
+const atSite = sql`(${plannedSession.startsAt} at time zone ${site.timeZone})`;
+/** When it starts on the wall of its site; null where it has no site. A browser need not know of time zones then. */
+const siteTime = sql<SiteTime | null>`case when ${site.id} is null then null else jsonb_build_object(
+  'day', to_char(${atSite}, 'YYYY-MM-DD'),
+  'time', to_char(${atSite}, 'FMHH24:MI'),
+  'daysAhead', ${atSite}::date - (now() at time zone ${site.timeZone})::date) end`;
 
 /** The last run of a session; null where it has not been run. */
 const latestRun = sql<string | null>`(

@@ -9,6 +9,7 @@ import {
   mdiStoreCogOutline,
 } from '@mdi/js';
 import { useAction } from '../composables/useAction.ts';
+import PathIcon from './PathIcon.vue';
 import { useAccountStore } from '../stores/account.ts';
 
 /** The way between the screens: a rail at the side, a bar at the foot of a phone. */
@@ -37,7 +38,7 @@ async function signOut(): Promise<void> {
       <circle cx="24" cy="9" r="5.4" />
     </svg>
     <RouterLink v-for="place in places" :key="place.to" :to="place.to" class="place">
-      <v-icon :icon="place.icon" size="20" />{{ place.name }}
+      <PathIcon :path="place.icon" />{{ place.name }}
     </RouterLink>
     <button
       class="place leave"
@@ -46,7 +47,7 @@ async function signOut(): Promise<void> {
       :title="`${account.account?.coachName}, sign out`"
       @click="signOut"
     >
-      <v-icon :icon="mdiLogoutVariant" size="20" />Sign out
+      <PathIcon :path="mdiLogoutVariant" />Sign out
     </button>
   </nav>
 </template>

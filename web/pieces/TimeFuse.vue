@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { FuseSegment } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Effort, Seconds } from '@prompt-spark/core/units';
-import { useElementSize } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
+import { useWidth } from '../composables/useWidth.ts';
 import { clock } from './clock.ts';
 import { fuseShape } from './fuseShape.ts';
 import { fuseStrokes } from './fuseStrokes.ts';
@@ -27,7 +27,7 @@ const props = defineProps<{
 
 const HEIGHT = 26;
 const box = useTemplateRef<HTMLElement>('box');
-const { width } = useElementSize(box, { width: 1000, height: HEIGHT });
+const width = useWidth(box);
 
 const total = computed(() => props.segments.at(-1)?.end ?? 0);
 const span = computed(() => Math.max(total.value, props.available ?? 0, props.span ?? 0, 1));
@@ -86,6 +86,7 @@ const description = computed(() => {
 <style scoped>
 .fuse {
   position: relative;
+  min-height: 26px;
   overflow: hidden;
 }
 svg {

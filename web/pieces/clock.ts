@@ -9,40 +9,114 @@ export function countdown(seconds: Seconds): string {
   return left < 100 ? String(left) : clock(left);
 }
 
-/** The time of day of an instant at a site, 06:15 as 6:15. */
+const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const;
+
+/** The time of day of an instant at a site, 06:15 as 6:15. Without a time zone, where the browser is. */
 export function timeOfDay(instant: string | Date, timeZone?: string): string {
-  const format = new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: '2-digit', ...zone(timeZone) });
-  return format.format(new Date(instant)).replace(/^0(?=\d)/, '');
+  const { hours, minutes } = wallClock(new Date(instant), timeZone);
+  return `${String(hours)}:${two(minutes)}`;
 }
 
 /** A day as a heading: Thursday 26 November. */
 export function dayName(instant: string | Date, timeZone?: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    ...zone(timeZone),
-  }).format(new Date(instant));
+  const { year, month, day } = wallClock(new Date(instant), timeZone);
+  return dayWords(year, month, day);
+}
+
+/** A calendar day, such as 2026-11-26, as a heading. */
+export function calendarDayName(of: string): string {
+  const [year = NaN, month = NaN, day = NaN] = of.split('-').map(Number);
+  return dayWords(year, month, day);
+}
+
+function dayWords(year: number, month: number, day: number): string {
+  const weekday = DAYS[new Date(year, month - 1, day).getDay()] ?? '';
+  return `${weekday} ${String(day)} ${MONTHS[month - 1] ?? ''}`;
 }
 
 /** The calendar day an instant falls on at a site, as 2026-11-26. */
 export function calendarDay(instant: string | Date, timeZone?: string): string {
-  return new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', ...zone(timeZone) }).format(new Date(instant));
-}
-
-function zone(timeZone: string | undefined): Intl.DateTimeFormatOptions {
-  return timeZone === undefined ? {} : { timeZone };
+  const { year, month, day } = wallClock(new Date(instant), timeZone);
+  return `${String(year).padStart(4, '0')}-${two(month)}-${two(day)}`;
 }
 
 /** Seconds since midnight at a site. */
 export function secondsOfDay(instant: Date, timeZone?: string): Seconds {
-  const format = new Intl.DateTimeFormat('en-GB', {
-    hour: '2-digit',
-    minute: '2-digit',
-    second: '2-digit',
-    hourCycle: 'h23',
-    ...zone(timeZone),
-  });
-  const [hours = 0, minutes = 0, seconds = 0] = format.format(instant).split(':').map(Number);
+  const { hours, minutes, seconds } = wallClock(instant, timeZone);
   return hours * 3600 + minutes * 60 + seconds + instant.getMilliseconds() / 1000;
 }
+
+interface WallClock {
+  readonly year: number;
+  readonly month: number;
+  readonly day: number;
+  readonly hours: number;
+  readonly minutes: number;
+  readonly seconds: number;
+}
+
+/**
+ * What calendar and clock on the wall of a place show. Where the browser itself is, its own clock tells: the library of
+ * time zones takes a phone a fifth of a second to open, and is left shut until it is needed.
+ */
+function wallClock(instant: Date, timeZone?: string): WallClock {
+  if (timeZone === undefined) {
+    return {
+      year: instant.getFullYear(),
+      month: instant.getMonth() + 1,
+      day: instant.getDate(),
+      hours: instant.getHours(),
+      minutes: instant.getMinutes(),
+      seconds: instant.getSeconds(),
+    };
+  }
+  const parts = new Map(
+    formatIn(timeZone)
+      .formatToParts(instant)
+      .map(({ type, value }) => [type, Number(value)]),
+  );
+  const of = (type: Intl.DateTimeFormatPartTypes): number => parts.get(type) ?? NaN;
+  return {
+    year: of('year'),
+    month: of('month'),
+    day: of('day'),
+    hours: of('hour'),
+    minutes: of('minute'),
+    seconds: of('second'),
+  };
+}
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+function formatIn(timeZone: string): Intl.DateTimeFormat {
+  const known = formats.get(timeZone);
+  if (known) return known;
+  const format = new Intl.DateTimeFormat('en-GB', {
+    timeZone,
+    year: 'numeric',
+    month: 'numeric',
+    day: 'numeric',
+    hour: 'numeric',
+    minute: 'numeric',
+    second: 'numeric',
+    hourCycle: 'h23',
+  });
+  formats.set(timeZone, format);
+  return format;
+}
+
+const two = (number: number): string => String(number).padStart(2, '0');

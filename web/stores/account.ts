@@ -1,4 +1,4 @@
-import type { Account, Credentials, NewStudio } from '@prompt-spark/contract/account';
+import type { Account, Credentials, NewStudio, Welcome } from '@prompt-spark/contract/account';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { call, ServerAway, whenSignedOut } from '../api/call.ts';
@@ -20,7 +20,7 @@ export const useAccountStore = defineStore('account', () => {
   async function ask(): Promise<void> {
     if (asked) return;
     try {
-      const welcome = await call('welcome');
+      const welcome = welcomeInPage() ?? (await call('welcome'));
       account.value = welcome.account;
       demoOpen.value = welcome.demoOpen;
       unreachable.value = false;
@@ -48,3 +48,12 @@ export const useAccountStore = defineStore('account', () => {
     signOut: () => call('signOut'),
   };
 });
+
+/** The welcome that the server put into the page; read once, for it is as old as the page. */
+function welcomeInPage(): Welcome | undefined {
+  const place = typeof document === 'undefined' ? null : document.getElementById('welcome');
+  if (!place) return undefined;
+  place.remove();
+  // Written into the page by the server that would answer the call.
+  return JSON.parse(place.textContent) as Welcome;
+}

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js';
 import type { CircuitSummary } from '@prompt-spark/contract/circuit';
 import { computed } from 'vue';
 import { clock } from '../../pieces/clock.ts';
+import CloseButton from '../../pieces/CloseButton.vue';
 import SketchFuse from '../../pieces/SketchFuse.vue';
 import { usePlacesStore } from '../../stores/places.ts';
 
@@ -24,13 +24,7 @@ const about = computed(() => {
       <h2>
         <RouterLink :to="`/circuits/${circuit.id}`">{{ circuit.title }}</RouterLink>
       </h2>
-      <v-btn
-        :icon="mdiClose"
-        variant="text"
-        size="small"
-        :aria-label="`Take out ${circuit.title}`"
-        @click="emit('takeOut')"
-      />
+      <CloseButton :label="`Take out ${circuit.title}`" @click="emit('takeOut')" />
     </div>
     <p class="soft small">{{ about }}</p>
     <SketchFuse :fuse="circuit.fuse" :seconds="circuit.seconds" :available="circuit.available" />
@@ -70,7 +64,7 @@ h2 a::after {
   inset: 0;
   content: '';
 }
-.top .v-btn {
+.top .close {
   position: absolute;
   top: 0.35rem;
   right: 0.35rem;

@@ -2,9 +2,10 @@
 import type { Circuit } from '@prompt-spark/core';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { useDebounceFn } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useAction } from '../../composables/useAction.ts';
+import { useGradually } from '../../composables/useGradually.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import MoreBelow from '../../pieces/MoreBelow.vue';
@@ -14,6 +15,7 @@ import { usePlacesStore } from '../../stores/places.ts';
 import CircuitCard from './CircuitCard.vue';
 
 const StartFrom = defineAsyncComponent(() => import('./StartFrom.vue'));
+const UndoNotice = defineAsyncComponent(() => import('../../pieces/UndoNotice.vue'));
 
 /** Every circuit of the studio, with its fuse; a new one begins here. */
 const places = usePlacesStore();
@@ -25,6 +27,7 @@ const tag = ref('');
 const gone = ref<{ id: string; title: string } | null>(null);
 const starting = ref(false);
 const loading = useLoading(() => Promise.all([places.load(), circuits.load({ find: '', tag: '' })]));
+const drawn = useGradually(toRef(circuits, 'circuits'), 2, 2);
 const searched = computed(() => circuits.search.find !== '' || circuits.search.tag !== '');
 
 const search = () => act(() => circuits.load({ find: wanted.value, tag: tag.value }));
@@ -89,7 +92,7 @@ async function bringBack(): Promise<void> {
         >
       </p>
       <ul v-if="circuits.circuits.length" class="cards">
-        <li v-for="circuit in circuits.circuits" :key="circuit.id">
+        <li v-for="circuit in drawn" :key="circuit.id">
           <CircuitCard :circuit="circuit" @take-out="takeOut(circuit.id, circuit.title)" />
         </li>
       </ul>
@@ -104,12 +107,14 @@ async function bringBack(): Promise<void> {
       </div>
       <MoreBelow v-if="circuits.next" :more="circuits.more" />
     </LoadingGate>
-    <v-snackbar :model-value="gone !== null" :timeout="8000" @update:model-value="gone = null">
-      “{{ gone?.title }}” is taken out.
-      <template #actions
-        ><v-btn variant="text" color="on-surface-variant" @click="bringBack">Bring it back</v-btn></template
-      >
-    </v-snackbar>
+    <UndoNotice
+      v-if="gone"
+      :key="gone.id"
+      :words="`“${gone.title}” is taken out.`"
+      undo="Bring it back"
+      @undo="bringBack"
+      @close="gone = null"
+    />
   </section>
 </template>
 

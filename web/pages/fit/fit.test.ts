@@ -7,7 +7,8 @@ import { fitContext } from '@prompt-spark/core/testing/fitCircuits';
 import { usualSetting } from '@prompt-spark/core/timeline/setting';
 import { describe, expect, it } from 'vitest';
 import { firstBudget, hindranceWords, saved, shareWords } from '../../pieces/fitWords.ts';
-import { fitIn, stageWith } from '../../stage/stageAddress.ts';
+import { fitIn } from '../../stage/fitInAddress.ts';
+import { stageWith } from '../../stage/stageAddress.ts';
 import { curveData, curveOptions, fitSpan } from './fitChart.ts';
 
 const circuit = circuitOf([

@@ -3,8 +3,8 @@ import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import type { PlannedSession } from '@prompt-spark/contract/session';
 import { timeCircuit, type Segment } from '@prompt-spark/core';
 import { builtCircuit } from '@prompt-spark/core/fit/build';
-import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { shallowRef } from 'vue';
+import type { LocationQueryValue } from 'vue-router';
 import { call, ServerAway } from '../../api/call.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
@@ -13,14 +13,15 @@ import { useLibraryStore } from '../../stores/library.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import { useStandardsStore } from '../../stores/standards.ts';
+import { fitIn } from '../../stage/fitInAddress.ts';
 import StageRunView from './StageRunView.vue';
 
 /** Fetches a circuit and puts it on the wall. */
 const { id, sessionId, fit } = defineProps<{
   id: string;
   sessionId: string | null;
-  /** How it is fitted, where that was agreed on the way here. */
-  fit: AgreedFit | null;
+  /** How it is fitted, where that was agreed on the way here, as it stands in the address. */
+  fit: LocationQueryValue | LocationQueryValue[];
 }>();
 const library = useLibraryStore();
 const sheet = useSheetStore();
@@ -33,7 +34,7 @@ const loading = useLoading(async () => {
   const [session] = await Promise.all([planned(), library.load(), standards.load()]);
   const found = await latest();
   const here = session ? { ...found, groupId: session.groupId, siteId: session.siteId } : found;
-  const agreed = fit ?? session?.fit;
+  const agreed = fitIn(fit) ?? session?.fit;
   const setting = library.settingAt(here.siteId);
   const peopled = library.peopled(here);
   const circuit = agreed ? builtCircuit(peopled, agreed.plan, { setting }, agreed.seconds) : peopled;

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { mdiCheckCircleOutline, mdiClose } from '@mdi/js';
+import { mdiCheckCircleOutline } from '@mdi/js';
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useAction } from '../../composables/useAction.ts';
-import { clock, timeOfDay } from '../../pieces/clock.ts';
+import { clock } from '../../pieces/clock.ts';
+import CloseButton from '../../pieces/CloseButton.vue';
+import PathIcon from '../../pieces/PathIcon.vue';
 import SketchFuse from '../../pieces/SketchFuse.vue';
 import { usePlacesStore } from '../../stores/places.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
+import { sessionTime } from './sessionTime.ts';
 
 const SessionLate = defineAsyncComponent(() => import('./SessionLate.vue'));
 
@@ -34,7 +37,7 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
 
 <template>
   <article class="card">
-    <p class="clock time">{{ timeOfDay(session.startsAt, site?.timeZone) }}</p>
+    <p class="clock time">{{ sessionTime(session) }}</p>
     <div class="body">
       <div class="top">
         <div>
@@ -48,20 +51,13 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
         </div>
         <div class="acts">
           <span v-if="session.runId" class="done small">
-            <v-icon :icon="mdiCheckCircleOutline" size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
+            <PathIcon :path="mdiCheckCircleOutline" :size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
           </span>
           <v-btn v-if="!session.runId" variant="text" @click="late = true">We’re late</v-btn>
           <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">{{
             session.runId ? 'Again' : 'Start'
           }}</v-btn>
-          <v-btn
-            :icon="mdiClose"
-            variant="text"
-            size="small"
-            class="out"
-            :aria-label="`Take ${session.title} out of the book`"
-            @click="emit('takeOut')"
-          />
+          <CloseButton class="out" :label="`Take ${session.title} out of the book`" @click="emit('takeOut')" />
         </div>
       </div>
       <SketchFuse :fuse="session.fuse" :seconds="session.seconds" :available="session.minutes * 60" />

@@ -3,17 +3,20 @@ import type { SessionSummary } from '@prompt-spark/contract/session';
 import { addDays, startOfDay } from 'date-fns';
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { useAction } from '../../composables/useAction.ts';
+import { useGradually } from '../../composables/useGradually.ts';
 import { useLoading } from '../../composables/useLoading.ts';
-import { calendarDay, dayName } from '../../pieces/clock.ts';
+import { dayName } from '../../pieces/clock.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import UnreadableNote from '../../pieces/UnreadableNote.vue';
 import { usePlacesStore } from '../../stores/places.ts';
 import { useSessionsStore } from '../../stores/sessions.ts';
 import SessionCard from './SessionCard.vue';
+import { daysAhead } from './sessionTime.ts';
 import { useOpenQuestions } from './useOpenQuestions.ts';
 import WeekAhead from './WeekAhead.vue';
 
 const BookForm = defineAsyncComponent(() => import('./BookForm.vue'));
+const UndoNotice = defineAsyncComponent(() => import('../../pieces/UndoNotice.vue'));
 
 /** What is on today, in order of time, and the week ahead. */
 const places = usePlacesStore();
@@ -36,15 +39,11 @@ const loading = useLoading(() => {
   return Promise.all([places.load(), sessions.load(addDays(from, -1), addDays(from, 8))]);
 });
 
-const zoneOf = (siteId: string | null) => places.siteOf(siteId)?.timeZone;
-const dayOf = (session: { startsAt: string; siteId: string | null }) =>
-  calendarDay(session.startsAt, zoneOf(session.siteId));
-const today = computed(() =>
-  sessions.sessions.filter((session) => dayOf(session) === calendarDay(now, zoneOf(session.siteId))),
-);
-const ahead = computed(() =>
-  sessions.sessions.filter((session) => dayOf(session) > calendarDay(now, zoneOf(session.siteId))),
-);
+const today = computed(() => sessions.sessions.filter((session) => daysAhead(session, now) === 0));
+const ahead = computed(() => sessions.sessions.filter((session) => daysAhead(session, now) > 0));
+const drawn = useGradually(today);
+/** The days to come are drawn once today is. */
+const week = computed(() => (drawn.value.length === today.value.length ? ahead.value : []));
 const people = computed(() =>
   today.value.reduce((sum, session) => sum + (places.groupOf(session.groupId)?.people ?? session.people), 0),
 );
@@ -68,7 +67,7 @@ const openQuestions = useOpenQuestions(today);
         @take-out="(id) => takeOut({ id, title: 'The session' })"
       />
       <ol v-if="today.length" class="cards">
-        <li v-for="session in today" :key="session.id">
+        <li v-for="session in drawn" :key="session.id">
           <SessionCard :session="session" :open-question="openQuestions.get(session.id)" @take-out="takeOut(session)" />
         </li>
       </ol>
@@ -79,14 +78,16 @@ const openQuestions = useOpenQuestions(today);
         </p>
         <v-btn to="/circuits">Go to the circuits</v-btn>
       </div>
-      <WeekAhead v-if="ahead.length" :sessions="ahead" @take-out="takeOut" />
+      <WeekAhead v-if="week.length" :sessions="week" @take-out="takeOut" />
     </LoadingGate>
-    <v-snackbar v-if="gone" :model-value="true" :timeout="8000" @update:model-value="gone = null">
-      “{{ gone.title }}” is out of the book.
-      <template #actions>
-        <v-btn variant="text" color="on-surface-variant" @click="putBack(gone.id)">Put it back</v-btn>
-      </template>
-    </v-snackbar>
+    <UndoNotice
+      v-if="gone"
+      :key="gone.id"
+      :words="`“${gone.title}” is out of the book.`"
+      undo="Put it back"
+      @undo="putBack(gone.id)"
+      @close="gone = null"
+    />
   </section>
 </template>
 

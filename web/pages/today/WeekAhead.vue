@@ -1,44 +1,40 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js';
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { computed } from 'vue';
-import { calendarDay, dayName, timeOfDay } from '../../pieces/clock.ts';
+import { useGradually } from '../../composables/useGradually.ts';
+import { calendarDayName } from '../../pieces/clock.ts';
+import CloseButton from '../../pieces/CloseButton.vue';
 import { usePlacesStore } from '../../stores/places.ts';
+import { sessionDay, sessionTime } from './sessionTime.ts';
 
 /** The sessions of the coming days, a line each. */
 const { sessions } = defineProps<{ sessions: readonly SessionSummary[] }>();
 const emit = defineEmits<{ takeOut: [session: SessionSummary] }>();
 const places = usePlacesStore();
-const zoneOf = (session: SessionSummary) => places.siteOf(session.siteId)?.timeZone;
 const days = computed(() => {
   const byDay = new Map<string, SessionSummary[]>();
   for (const session of sessions) {
-    const day = calendarDay(session.startsAt, zoneOf(session));
+    const day = sessionDay(session);
     byDay.set(day, [...(byDay.get(day) ?? []), session]);
   }
-  return [...byDay.values()].flatMap((on) => {
-    const [first] = on;
-    return first ? [{ name: dayName(first.startsAt, zoneOf(first)), sessions: on }] : [];
-  });
+  return [...byDay].map(([day, on]) => ({ name: calendarDayName(day), sessions: on }));
 });
+const drawn = useGradually(days, 0);
 </script>
 
 <template>
   <section class="week" aria-labelledby="week-ahead">
     <h2 id="week-ahead">The week ahead</h2>
     <div class="days">
-      <section v-for="day in days" :key="day.name">
+      <section v-for="day in drawn" :key="day.name">
         <h3>{{ day.name }}</h3>
         <ul>
           <li v-for="session in day.sessions" :key="session.id">
-            <span class="clock">{{ timeOfDay(session.startsAt, zoneOf(session)) }}</span>
+            <span class="clock">{{ sessionTime(session) }}</span>
             <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
-            <v-btn
-              :icon="mdiClose"
-              variant="text"
-              size="small"
+            <CloseButton
               class="out"
-              :aria-label="`Take ${session.title} out of the book`"
+              :label="`Take ${session.title} out of the book`"
               @click="emit('takeOut', session)"
             />
             <span class="soft small">{{ places.groupOf(session.groupId)?.name }}</span>

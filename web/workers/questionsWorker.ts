@@ -1,0 +1,54 @@
+import type { SessionSummary } from '@prompt-spark/contract/session';
+import { tracksFor } from '@prompt-spark/core';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { ANYWHERE, placeAt } from '@prompt-spark/core/limits/place';
+import { usualSetting, settingAt, withPeople } from '@prompt-spark/core/timeline/setting';
+import { expose } from 'comlink';
+import { call } from '../api/call.ts';
+import { shippedDrills } from '../api/shipped.ts';
+import { undecidedWords } from '../pages/today/undecidedWords.ts';
+
+/** A session, with the day it is on at its site. */
+export type DatedSession = Pick<SessionSummary, 'id' | 'groupId' | 'siteId' | 'runId'> & { readonly day: string };
+
+/**
+ * What is still to be decided for sessions, in words by their id. Everything it takes is fetched here, beside the page:
+ * the whole library, every circuit, and everybody's limits.
+ */
+async function openQuestionsOf(sessions: readonly DatedSession[]): Promise<ReadonlyMap<string, string>> {
+  const open = sessions.filter(({ groupId, runId }) => groupId !== null && runId === null);
+  if (open.length === 0) return new Map();
+  const [shipped, own, { people }, places] = await Promise.all([
+    shippedDrills(),
+    call('drills'),
+    call('people'),
+    call('places'),
+  ]);
+  const library = libraryOf([...shipped, ...own.drills.map(({ drill }) => drill)]);
+  const words = new Map<string, string>();
+  for (const { id, groupId, siteId, day } of open) {
+    const present = people
+      .filter(({ groupIds }) => groupId !== null && groupIds.includes(groupId))
+      .map((record) => ({ id: record.id, ...record.document }));
+    if (present.length === 0) continue;
+    const { circuit } = await call('session', { id });
+    const peopled = withPeople(circuit.circuit, places.groups.find((group) => group.id === groupId)?.people ?? 0);
+    const site = places.sites.find((one) => one.id === siteId);
+    const tracks = tracksFor(peopled, present, {
+      library,
+      place: site ? placeAt(site) : ANYWHERE,
+      site: settingAt(usualSetting(library), site).site,
+      day,
+    });
+    const said = undecidedWords(peopled, tracks);
+    if (said !== '') words.set(id, said);
+  }
+  return words;
+}
+
+const questions = { openQuestionsOf };
+
+/** What is still to be decided, found beside the page. */
+export type Questions = typeof questions;
+
+expose(questions);

@@ -1,5 +1,8 @@
 import type { Plugin } from 'vite';
 
+/** Where the server puts what goes with a page (server/http/pages.ts). */
+const PAGE_MARK = '<!-- page -->';
+
 /**
  * Puts the stylesheet behind the opening picture: the picture, which has its own few styles, is painted before the
  * stylesheet has come, and everything else still waits for it.
@@ -15,7 +18,11 @@ export function lateStyles(): Plugin {
           (so, link) => so.replace(link, link.replace('rel="stylesheet"', 'rel="preload" as="style"')),
           html,
         );
-        return without.replace('<noscript>', `${links.join('')}\n    <noscript>`);
+        // What a page is fetched with ahead comes behind the application itself.
+        return without
+          .replace(PAGE_MARK, '')
+          .replace('</head>', `${PAGE_MARK}</head>`)
+          .replace('<noscript>', `${links.join('')}\n    <noscript>`);
       },
     },
   };

@@ -32,4 +32,6 @@ async function start(): Promise<void> {
   app.mount('#app');
 }
 
-upgradeWhatWasKept().then(start, start);
+await turn();
+await upgradeWhatWasKept().catch(() => undefined);
+await start();

@@ -22,6 +22,7 @@ afterEach(() => {
 });
 
 const begun = () => scope.run(useFindings) ?? expect.fail('Nothing is found.');
+
 const rules = (reviewed: ReturnType<typeof useFindings>) => reviewed.value.findings.map(({ rule }) => rule);
 const slots = (count: number) => Array.from({ length: count }, () => 'tall reach 30s').join('\n');
 

@@ -2,13 +2,14 @@ import type { Circuit } from '@prompt-spark/core';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
 import type { Finding } from '@prompt-spark/core/review/finding';
 import { useDebounceFn } from '@vueuse/core';
-import { computed, shallowRef, watch, type ShallowRef } from 'vue';
+import { computed, onScopeDispose, shallowRef, watch, type ShallowRef } from 'vue';
 import { useCrewStore } from '../stores/crew.ts';
 import { useSheetStore } from '../stores/sheet.ts';
 
 /** Up to so many slots a circuit is read again after every letter. */
 const AFTER_EVERY_LETTER = 40;
 const PAUSE_MS = 200;
+const FIRST_MS = 50;
 
 /** What the review found, and the circuit that it read. */
 export interface Reviewed {
@@ -27,10 +28,13 @@ export function useFindings(): Readonly<ShallowRef<Reviewed>> {
     circuit: sheet.laid.circuit,
     findings: sheet.findingsFor(crew.own.length > 0 ? crew.tracks : undefined, crew.own.length),
   }));
-  const reviewed = shallowRef(found.value);
+  // The first reading is left for when the circuit itself is on the screen.
+  const reviewed = shallowRef<Reviewed>({ circuit: sheet.laid.circuit, findings: [] });
   const read = () => {
     reviewed.value = found.value;
   };
+  const first = setTimeout(read, FIRST_MS);
+  onScopeDispose(() => clearTimeout(first));
   const readLater = useDebounceFn(read, PAUSE_MS);
   watch([() => sheet.laid, () => sheet.approach, () => sheet.session, () => crew.tracks], () =>
     allSlots(sheet.laid.circuit).length > AFTER_EVERY_LETTER ? void readLater() : read(),

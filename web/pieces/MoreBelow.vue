@@ -1,17 +1,24 @@
 <script setup lang="ts">
 import { useIntersectionObserver } from '@vueuse/core';
-import { useTemplateRef } from 'vue';
+import { ref, useTemplateRef, watch } from 'vue';
 import { useAction } from '../composables/useAction.ts';
 
 /** The end of a list of which there is more: it comes as it is scrolled to, or by its button. */
 const { more } = defineProps<{ more: () => Promise<unknown> }>();
+/** The browser has this long to draw what has come and to say whether the end is still in sight. */
+const PAUSE_MS = 150;
 const { busy, act } = useAction();
 const place = useTemplateRef<HTMLElement>('place');
 
+const inSight = ref(false);
+useIntersectionObserver(place, ([entry]) => (inSight.value = entry?.isIntersecting === true), { rootMargin: '400px' });
+
+/** What comes may not fill the window yet: then more is fetched, until the end is out of sight or something fails. */
 async function show(): Promise<void> {
-  if (!busy.value) await act(more);
+  if (busy.value || !(await act(more))) return;
+  if (inSight.value) setTimeout(() => void show(), PAUSE_MS);
 }
-useIntersectionObserver(place, ([entry]) => entry?.isIntersecting && void show(), { rootMargin: '400px' });
+watch(inSight, (seen) => seen && void show());
 </script>
 
 <template>

@@ -3,9 +3,10 @@ import { defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useAccountStore } from '../../stores/account.ts';
 import { troubleWords } from '../../stores/notices.ts';
-import DoorPicture from './DoorPicture.vue';
 import SignInForm from './SignInForm.vue';
 
+/** It adds up a circuit of its own, for which the first sight of the page does not wait. */
+const DoorPicture = defineAsyncComponent(() => import('./DoorPicture.vue'));
 const OpenStudioForm = defineAsyncComponent(() => import('./OpenStudioForm.vue'));
 
 /** Where everybody comes in: the demo studio, a studio of one's own, or a new one. */
@@ -38,7 +39,7 @@ async function enterDemo(): Promise<void> {
       <p class="lead">
         Write a warm-up as you would on the board. See what it really takes. Run it on the wall, and keep what happened.
       </p>
-      <DoorPicture />
+      <div class="picture"><DoorPicture /></div>
     </section>
     <section class="ways" aria-label="Ways in">
       <div v-if="account.demoOpen" class="demo">
@@ -88,5 +89,8 @@ h1 {
     grid-template-columns: minmax(0, 1fr);
     align-content: start;
   }
+}
+.picture {
+  min-height: 21rem;
 }
 </style>

@@ -6,6 +6,7 @@ import { KIT } from '@prompt-spark/core/drills/kit';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
 import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
+import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { targetWords } from './drillWords.ts';
@@ -16,6 +17,7 @@ const wish = defineModel<DrillWish>('wish', { required: true });
 
 /** On a phone the filters fold away until they are asked for. */
 const unfolded = ref(false);
+const wide = useMediaQuery('(min-width: 701px)');
 const narrowed = computed(() => Object.keys(wish.value).length);
 const item = (value: string, title = phaseName(value)) => ({ value, title });
 const FILTERS = [
@@ -57,7 +59,7 @@ function narrow(key: keyof DrillWish, value: string | null): void {
       >{{ narrowed > 0 ? `Narrow (${narrowed})` : 'Narrow' }}</v-btn
     >
     <v-select
-      v-for="filter in FILTERS"
+      v-for="filter in wide || unfolded ? FILTERS : []"
       :key="filter.key"
       :label="filter.label"
       :items="filter.items"

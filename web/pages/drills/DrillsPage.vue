@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { mdiPause, mdiPlay, mdiPlus, mdiViewComfyOutline, mdiViewGridOutline } from '@mdi/js';
 import { useLocalStorage } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useDrillSearch } from '../../composables/useDrillSearch.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useGradually } from '../../composables/useGradually.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
+import MoreBelow from '../../pieces/MoreBelow.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import DrillCard from './DrillCard.vue';
 import DrillFilters from './DrillFilters.vue';
-import LibraryFile from './LibraryFile.vue';
+
+const LibraryFile = defineAsyncComponent(() => import('./LibraryFile.vue'));
 
 /** The library: found by any name, alias or target, narrowed by what is needed and what must not be asked. */
 const library = useLibraryStore();
@@ -22,6 +25,18 @@ const counted = computed(() => {
   const rungs = found.value.reduce((sum, { ladder }) => sum + ladder.length, 0);
   return `${found.value.length} drill${found.value.length === 1 ? '' : 's'}, ${rungs} variants`;
 });
+
+/** Drills in the page, more as they are scrolled to: so many figures at once would hold a phone up for seconds. */
+const FIRST = 6;
+const BATCH = 12;
+const most = ref(FIRST);
+const batch = computed(() => found.value.slice(0, most.value));
+const shown = useGradually(batch, 2, 2);
+watch(found, () => (most.value = Math.max(FIRST, BATCH)));
+async function showMore(): Promise<void> {
+  most.value += BATCH;
+  await nextTick();
+}
 
 function clear(): void {
   words.value = '';
@@ -52,13 +67,14 @@ function clear(): void {
       <LibraryFile v-if="files" />
       <DrillFilters v-model:words="words" v-model:wish="wish" />
       <ul v-if="found.length" :class="['cards', { small }]">
-        <li v-for="drill in found" :key="drill.id"><DrillCard :drill="drill" :still="!moving" :brief="small" /></li>
+        <li v-for="drill in shown" :key="drill.id"><DrillCard :drill="drill" :still="!moving" :brief="small" /></li>
       </ul>
       <div v-else class="empty">
         <h2>No drill answers to all of that</h2>
         <p class="soft">Leave out a filter, or another word: any alias will do.</p>
         <v-btn variant="outlined" @click="clear">Show them all</v-btn>
       </div>
+      <MoreBelow v-if="shown.length < found.length" :more="showMore" />
     </LoadingGate>
   </section>
 </template>

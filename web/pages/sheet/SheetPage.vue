@@ -1,21 +1,25 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref, watch } from 'vue';
+import { defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { useMediaQuery } from '@vueuse/core';
+import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useStepsFrom } from '../../composables/useSteps.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import { useDeskStore } from '../../stores/desk.ts';
 import { usePeopleStore } from '../../stores/people.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import ConflictBar from './ConflictBar.vue';
 import DrillDrawer from './DrillDrawer.vue';
-import KeysHelp from './KeysHelp.vue';
 import PickedRows from './PickedRows.vue';
 import SheetMargin from './SheetMargin.vue';
 import SheetHeader from './SheetHeader.vue';
-import SheetLate from './SheetLate.vue';
 import SheetRows from './SheetRows.vue';
 import { useSheetKeys } from './useSheetKeys.ts';
 import WhiteboardLine from './WhiteboardLine.vue';
+
+const KeysHelp = defineAsyncComponent(() => import('./KeysHelp.vue'));
+const SheetLate = defineAsyncComponent(() => import('./SheetLate.vue'));
 
 /** The circuit on the desk: drawer, sheet, margin, and the whiteboard line at the foot. */
 const { id } = defineProps<{ id: string }>();
@@ -30,12 +34,19 @@ const late = ref(false);
 const wasLate = ref(false);
 watch(late, () => (wasLate.value = true));
 const trouble = ref('');
+/** The parts of the desk in the order they are drawn. */
+const [ROWS, LINE, MARGIN, DRAWER] = [1, 2, 3, 4] as const;
+const wide = useMediaQuery('(min-width: 1081px)');
 const MOST_BYTES = 100_000;
 const loading = useLoading(open);
+const drawn = useStepsFrom(loading.ready, 4);
+const { act } = useAction();
 
 async function open(): Promise<void> {
-  await Promise.all([sheet.open(id), people.load()]);
+  await sheet.open(id);
   desk.enterBlock(sheet.circuit.blocks.at(-1)?.id ?? '');
+  // Who can do what is added to what is shown; the sheet is there without it.
+  void act(people.load);
 }
 
 function start(): void {
@@ -90,15 +101,21 @@ onBeforeUnmount(sheet.close);
       <ConflictBar />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <div class="columns">
-        <DrillDrawer :class="['drawer', { open: drawer }]" @inserted="drawer = false" />
+        <DrillDrawer
+          v-if="drawer || (drawn >= DRAWER && wide)"
+          :class="['drawer', { open: drawer }]"
+          @inserted="drawer = false"
+        />
+        <div v-else class="drawer" />
         <div class="centre" @dragover="allowFile" @drop="takeFile">
           <PickedRows />
-          <div class="script"><SheetRows /></div>
-          <WhiteboardLine />
+          <div class="script"><SheetRows v-if="drawn >= ROWS" /></div>
+          <WhiteboardLine v-if="drawn >= LINE" />
         </div>
-        <SheetMargin class="margin" />
+        <SheetMargin v-if="drawn >= MARGIN" class="margin" />
+        <div v-else class="margin" />
       </div>
-      <KeysHelp v-model="help" />
+      <KeysHelp v-if="help" v-model="help" />
       <SheetLate v-if="wasLate" v-model="late" />
     </LoadingGate>
   </div>
@@ -173,6 +190,8 @@ onBeforeUnmount(sheet.close);
   }
   .margin {
     order: -1;
+    /* Its tabs, so that nothing moves when they come. */
+    min-height: 49px;
   }
 }
 </style>

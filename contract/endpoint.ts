@@ -10,7 +10,7 @@ const nothing = Joi.object<Nothing>({}).required();
 export type AnswerStatus = 200 | 201 | 204;
 
 /** What can go wrong with a request that was itself in order. Every endpoint may besides answer 400, 401, 403, 413, 415 and 422. */
-export type ProblemStatus = 404 | 409 | 422 | 429;
+export type ProblemStatus = 401 | 404 | 409 | 422 | 429;
 
 /** What an endpoint says of itself, beside its address. */
 export interface EndpointParts<Params, Query, Body, Answer> {

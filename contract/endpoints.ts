@@ -54,7 +54,7 @@ export const ENDPOINTS = {
     body: credentialsSchema,
     mostKb: SIGN_IN_KB,
     answers: { 200: accountSchema },
-    problems: [429],
+    problems: [401, 429],
   }),
   enterDemo: endpoint(ADDRESSES.enterDemo, {
     says: 'Enters the demo studio, where there is one.',

@@ -18,7 +18,14 @@ import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole }
 import { unreadables, type Unreadable } from './page.ts';
 
 const day = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, { name: 'a day such as 2026-11-25' });
-const dayOrNone = day.allow('').required();
+const dayOrNone = Joi.string()
+  .pattern(/^(?:\d{4}-\d\d-\d\d)?$/, { name: 'a day such as 2026-11-25, or nothing' })
+  .allow('')
+  .required();
+/** A year of birth, or 0 where it is not known. */
+const birthYear = whole(0, 2100)
+  .custom((year: number, helpers) => (year === 0 || year >= 1900 ? year : helpers.error('year.early')))
+  .messages({ 'year.early': 'A year of birth is 1900 or later' });
 const side = oneOf('both', 'left', 'right');
 const innerId = Joi.string().min(1).max(64).required();
 
@@ -73,7 +80,7 @@ export type PersonDocument = Omit<Person, 'id'>;
 /** A person's document, checked. Health data needs a day of consent. */
 export const personDocumentSchema = shape<PersonDocument>({
   name: name(80),
-  birthYear: Joi.number().integer().min(1900).max(2100).allow(0).required(),
+  birthYear,
   limits: listOf(limit).max(40),
   ability: someOf(PATTERNS, oneOf(...ABILITIES)),
   stiffer: someOf(REGIONS, oneOf('left', 'right')),

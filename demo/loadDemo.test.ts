@@ -1,11 +1,11 @@
 import { TEST_HEALTH_KEY } from '@prompt-spark/server/testing/studio';
 import type {} from '@prompt-spark/server/testing/database';
 import { check } from '@prompt-spark/contract/check';
-import { plannedSessionsSchema } from '@prompt-spark/contract/session';
+import { sessionListSchema } from '@prompt-spark/contract/session';
 import { demoAccount } from '@prompt-spark/server/store/accounts';
 import { circuitsOf } from '@prompt-spark/server/store/circuits';
 import { migrateDatabase, openDatabase, type Connection } from '@prompt-spark/server/store/database';
-import { runsOf } from '@prompt-spark/server/store/runs';
+import { runsOf, turnsOf } from '@prompt-spark/server/store/runs';
 import { sessionsBetween } from '@prompt-spark/server/store/sessions';
 import { newDatabase } from '@prompt-spark/server/testing/postgres';
 import { addDays } from 'date-fns';
@@ -27,20 +27,25 @@ afterAll(() => connection.close());
 
 it('loads once: a database that has a studio is left as it is', async () => {
   expect(await loadDemo(connection.database, now, TEST_HEALTH_KEY)).toBe(false);
-  expect(await circuitsOf(connection.database, studioId)).toHaveLength(5);
+  expect((await circuitsOf(connection.database, studioId)).circuits).toHaveLength(5);
 });
 
 it('has sessions on each of the eight weeks from the day of loading, so that Today is never empty', async () => {
   for (let day = 0; day < 56; day += 1) {
     const from = addDays(now, day);
-    const sessions = await sessionsBetween(connection.database, studioId, from, addDays(from, 1));
-    expect(check(plannedSessionsSchema, sessions).ok).toBe(true);
-    expect(sessions.length).toBeGreaterThan(0);
+    const list = await sessionsBetween(connection.database, studioId, from, addDays(from, 1));
+    expect(check(sessionListSchema, list).ok).toBe(true);
+    expect(list.sessions.length).toBeGreaterThan(0);
   }
 });
 
 it('has a log of the week before, with what every slot took', async () => {
-  const runs = await runsOf(connection.database, studioId);
+  const { runs } = await runsOf(connection.database, studioId);
   expect(runs.length).toBeGreaterThan(10);
-  expect(runs.every((run) => run.turns.length > 3 && run.startedAt < now.toISOString())).toBe(true);
+  for (const run of runs) {
+    expect(run.startedAt < now.toISOString()).toBe(true);
+    const turns = (await turnsOf(connection.database, studioId, run.id)) ?? [];
+    expect(turns.length).toBeGreaterThan(3);
+    expect(turns.reduce((sum, { actual }) => sum + actual, 0)).toBeCloseTo(run.actual, 6);
+  }
 });

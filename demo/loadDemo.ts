@@ -1,10 +1,12 @@
 import { TZDate } from '@date-fns/tz';
 import { catalogue } from '@prompt-spark/catalogue';
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { readWhiteboard, type Circuit } from '@prompt-spark/core';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { coach, circuit, group, plannedSession, run, runTurn, site, studio } from '@prompt-spark/server/schema/tables';
 import { hashPassword } from '@prompt-spark/server/store/accounts';
 import type { Database } from '@prompt-spark/server/store/database';
+import { sumsOf } from '@prompt-spark/server/store/runs';
 import type { HealthKey } from '@prompt-spark/server/store/seal';
 import { addDays, format } from 'date-fns';
 import { randomUUID } from 'node:crypto';
@@ -80,9 +82,12 @@ class DemoLoader {
       const passwordHash = await hashPassword(randomUUID());
       await database.insert(coach).values({ id: known(this.coachIds, name), studioId, name, email, passwordHash });
     }
-    await database
-      .insert(site)
-      .values(saltmere.sites.map((place) => ({ ...place, id: known(this.siteIds, place.name), studioId, timeZone })));
+    await database.insert(site).values(
+      saltmere.sites.map((place) => {
+        const id = known(this.siteIds, place.name);
+        return { ...place, id, studioId, timeZone, schemaVersion: SCHEMA_VERSIONS.site };
+      }),
+    );
     await database
       .insert(group)
       .values(saltmere.groups.map((people) => ({ ...people, id: known(this.groupIds, people.name), studioId })));
@@ -104,6 +109,7 @@ class DemoLoader {
         groupId: demo.group === null ? null : known(this.groupIds, demo.group),
         siteId: known(this.siteIds, demo.site),
         document,
+        schemaVersion: SCHEMA_VERSIONS.circuit,
       });
     }
   }
@@ -143,6 +149,7 @@ class DemoLoader {
       startedAt: startsAt,
       finishedAt: new Date(startsAt.getTime() + seconds * 1000),
       endedEarly: false,
+      ...sumsOf(turns),
       ...(saltmere.notes[past % saltmere.notes.length] ?? saltmere.notes[0]),
     });
     await this.database

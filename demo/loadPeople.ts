@@ -1,3 +1,4 @@
+import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import type { PersonDocument } from '@prompt-spark/contract/person';
 import { groupCoach, person, personCoach, personGroup } from '@prompt-spark/server/schema/tables';
 import type { Database } from '@prompt-spark/server/store/database';
@@ -23,7 +24,7 @@ export async function loadPeople(database: Database, key: HealthKey, ids: DemoId
   for (const one of people) {
     const id = randomUUID();
     const sealed = seal(key, ownerOf(studioId, id), documentOf(one, today));
-    await database.insert(person).values({ id, studioId, version: 1, sealed });
+    await database.insert(person).values({ id, studioId, version: 1, sealed, schemaVersion: SCHEMA_VERSIONS.person });
     const groups = one.groups.map((name) => ({ studioId, personId: id, groupId: ids.groupOf(name) }));
     if (groups.length > 0) await database.insert(personGroup).values(groups);
     if (one.coach)

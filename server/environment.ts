@@ -34,6 +34,10 @@ interface Variables {
   readonly METRICS_PORT: number | '';
 }
 
+/** An address or a net, or the name of some that every machine has. */
+const NET = '(?:loopback|linklocal|uniquelocal|[0-9a-f]*[.:][0-9a-f.:]*(?:/[0-9]{1,3})?)';
+const TRUSTED = new RegExp(`^(?:[1-9]|${NET}(?:, ?${NET}){0,19})$`, 'i');
+
 const schema = Joi.object<Variables>({
   DATABASE_URL: Joi.string()
     .uri({ scheme: ['postgres', 'postgresql'] })
@@ -49,12 +53,7 @@ const schema = Joi.object<Variables>({
   PORT: Joi.number().port().default(4380),
   LOG_FILE: Joi.string().allow('').default(''),
   // A number of proxies, or addresses and nets with commas between; never "true", which would believe anybody.
-  TRUST_PROXY: Joi.string()
-    .pattern(
-      /^(?:[1-9]|[0-9a-f:./, ]{3,400}|(?:loopback|linklocal|uniquelocal)(?:, ?(?:loopback|linklocal|uniquelocal))*)$/i,
-    )
-    .allow('')
-    .default(''),
+  TRUST_PROXY: Joi.string().pattern(TRUSTED).allow('').default(''),
   DATABASE_CONNECTIONS: Joi.number().integer().min(2).max(200).default(10),
   STATEMENT_TIMEOUT_MS: Joi.number().integer().min(100).max(600_000).default(15_000),
   METRICS_PORT: Joi.number().port().allow('').default(''),

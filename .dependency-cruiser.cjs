@@ -3,7 +3,7 @@ const MAY_KNOW = {
   core: [],
   catalogue: ['core'],
   contract: ['core'],
-  // The server hands out the catalogue's drills together with a studio's own (docs/decisions/drills-through-the-server.md).
+  // The server times circuits with the catalogue's drills for its lists (docs/decisions/shipped-library.md).
   server: ['contract', 'core', 'catalogue'],
   web: ['contract', 'core'],
   demo: ['server', 'contract', 'core', 'catalogue'],

@@ -31,6 +31,17 @@ export default defineConfig({
       { test: { name: 'bench', include: [], benchmark: { include: ['bench/**/*.bench.ts'] } } },
       {
         test: {
+          name: 'server-bench',
+          include: [],
+          globalSetup: ['server/testing/database.ts'],
+          fileParallelism: false,
+          testTimeout: 600_000,
+          hookTimeout: 600_000,
+          benchmark: { include: ['server/**/*.bench.ts'] },
+        },
+      },
+      {
+        test: {
           name: 'browser-bench',
           include: [],
           globalSetup: ['e2e/app.ts'],

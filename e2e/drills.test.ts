@@ -1,6 +1,7 @@
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import {
+  choose,
   enterDemo,
   expectAccessible,
   figureDrawn,
@@ -84,9 +85,13 @@ it('copies a drill, changes it, keeps it, and writes it on the board by its new 
   await page.getByText('Put this right').waitFor();
   await expectAccessible(page, 'the drill form');
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Slipway lunge');
+  // Sets on the way up to a lift are a dose of a drill like any other.
+  await choose(page.locator('.v-select', { hasText: 'Counted in' }), 'Lift');
+  await page.getByLabel('Working load').fill('40');
   await page.getByRole('button', { name: 'Keep the drill' }).click();
   await page.waitForURL('**/drills/own-slipway-lunge');
   await page.getByRole('heading', { level: 1, name: 'Slipway lunge' }).waitFor();
+  await page.getByText('40 kg').first().waitFor();
 
   await writeNewCircuit(page);
   const board = page.getByRole('combobox', { name: 'Whiteboard line' });

@@ -7,6 +7,7 @@ import { POSTURES, type Posture } from '@prompt-spark/core/drills/posture';
 import { estimatedEnergy } from '@prompt-spark/core/drills/energy';
 import { just, type Range } from '@prompt-spark/core/units';
 import DoseAmounts from '../../pieces/DoseAmounts.vue';
+import { DOSE_KINDS } from '../../pieces/doseKinds.ts';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import TextAmount from '../../pieces/TextAmount.vue';
 import { useFiguresStore } from '../../stores/figures.ts';
@@ -26,14 +27,6 @@ const drawn = computed(() =>
   library.library.drills.filter(({ id }) => id in figures.figures).map(({ id, name }) => ({ value: id, title: name })),
 );
 const items = (values: readonly string[]) => values.map((value) => ({ value, title: phaseName(value) }));
-const KINDS = [
-  { value: 'time', title: 'Seconds' },
-  { value: 'reps', title: 'Reps' },
-  { value: 'holds', title: 'Holds' },
-  { value: 'distance', title: 'Distance' },
-  { value: 'ramp', title: 'Ramp' },
-  { value: 'feel', title: 'By feel' },
-];
 const SIDES = [
   { value: 'both', title: 'Both at once' },
   { value: 'each', title: 'Each in turn' },
@@ -192,7 +185,7 @@ function setUsual(change: Partial<Drill['usual']>): void {
     <legend>Usual dose</legend>
     <v-select
       label="Counted in"
-      :items="KINDS"
+      :items="DOSE_KINDS"
       :model-value="draft.usual.dose.kind"
       @update:model-value="(kind: Drill['usual']['dose']['kind']) => setUsual({ dose: startingDose(kind, draft) })"
     />

@@ -16,6 +16,7 @@ import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import DoseAmounts from '../../pieces/DoseAmounts.vue';
+import { DOSE_KINDS } from '../../pieces/doseKinds.ts';
 import WrittenField from '../../pieces/WrittenField.vue';
 import SideExtra from './SideExtra.vue';
 
@@ -25,15 +26,6 @@ const sheet = useSheetStore();
 const desk = useDeskStore();
 const library = useLibraryStore();
 
-const KINDS: readonly { readonly value: Dose['kind']; readonly title: string }[] = [
-  { value: 'time', title: 'Seconds' },
-  { value: 'reps', title: 'Reps' },
-  { value: 'holds', title: 'Holds' },
-  { value: 'distance', title: 'Distance' },
-  { value: 'ramp', title: 'Ramp' },
-  { value: 'feel', title: 'By feel' },
-  { value: 'lift', title: 'Lift' },
-];
 const sides = computed(() => [
   { value: 'both', title: 'At once' },
   { value: 'each', title: drill.sideWord === 'way' ? 'Each way' : 'Each side' },
@@ -65,7 +57,7 @@ function changeKind(kind: Dose['kind']): void {
         :model-value="slotLine.dose.kind"
         @update:model-value="changeKind"
       >
-        <v-btn v-for="kind in KINDS" :key="kind.value" :value="kind.value">{{ kind.title }}</v-btn>
+        <v-btn v-for="kind in DOSE_KINDS" :key="kind.value" :value="kind.value">{{ kind.title }}</v-btn>
       </v-btn-toggle>
       <v-btn-toggle
         density="compact"

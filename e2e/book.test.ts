@@ -1,7 +1,7 @@
 import { addDays, format } from 'date-fns';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { choose, enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+import { find, enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -15,12 +15,12 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   await page.locator('.card').first().waitFor();
   const before = await page.locator('.card').count();
   const form = page.locator('form');
-  const circuit = form.locator('.v-select', { hasText: 'Circuit' });
+  const circuit = form.getByRole('combobox', { name: 'Circuit' });
 
   await page.getByRole('button', { name: 'Put a session in the book' }).click();
   await form.getByRole('button', { name: 'Put it in' }).click();
   await page.getByText('Choose a circuit').waitFor();
-  await choose(circuit, 'Before squats');
+  await find(circuit, 'Before squats');
   await form.getByLabel('Minutes').fill('500');
   await form.getByRole('button', { name: 'Put it in' }).click();
   await page.getByText('From 1 to 120').waitFor();
@@ -33,7 +33,7 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   expect(await page.locator('.card').count()).toBe(before + 1);
 
   await page.getByRole('button', { name: 'Put a session in the book' }).click();
-  await choose(circuit, 'Before squats');
+  await find(circuit, 'Before squats');
   await form.getByLabel('Day').fill(format(addDays(new Date(), 3), 'yyyy-MM-dd'));
   await form.getByLabel('Starts at').fill('03:05');
   await form.getByRole('button', { name: 'Put it in' }).click();

@@ -119,3 +119,11 @@ export async function choose(select: Locator, option: string): Promise<void> {
   if ((await select.getAttribute('class'))?.includes('--multiple')) await page.keyboard.press('Escape');
   await choice.waitFor({ state: 'detached' });
 }
+
+/** Types what is looked for into a field that searches, and takes the first thing found. */
+export async function find(field: Locator, words: string): Promise<void> {
+  await field.fill(words);
+  const found = field.page().getByRole('option', { name: words }).first();
+  await found.click();
+  await found.waitFor({ state: 'detached' });
+}

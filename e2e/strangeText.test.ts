@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { choose, enterDemo, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import { choose, enterDemo, find, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
 import { troubles } from './layout.ts';
 
 let browser: Browser;
@@ -77,7 +77,7 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
   await page.goto('/today');
   await page.getByRole('button', { name: 'Put a session in the book' }).click();
   const form = page.locator('form');
-  await choose(form.locator('.v-select', { hasText: 'Circuit' }), ENDLESS.slice(0, 20));
+  await find(form.getByRole('combobox', { name: 'Circuit' }), ENDLESS.slice(0, 20));
   await form.getByLabel('Starts at').fill(time);
   await form.getByRole('button', { name: 'Put it in' }).click();
   const card = page.locator('.card', { hasText: time }).first();

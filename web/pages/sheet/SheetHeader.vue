@@ -18,8 +18,8 @@ import { useEffortStore } from '../../stores/effort.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import { useStandardsStore } from '../../stores/standards.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
+import { LATER } from './laterParts.ts';
 import SaveStatus from './SaveStatus.vue';
-import SheetSettings from './SheetSettings.vue';
 import TitleField from './TitleField.vue';
 
 /** What the circuit is, what it takes of the time there is, and its fuse. */
@@ -31,6 +31,7 @@ const standards = useStandardsStore();
 const effort = useEffortStore();
 // The chart is fetched when somebody looks at it.
 const EffortChart = defineAsyncComponent(() => import('./EffortChart.vue'));
+const SheetSettings = defineAsyncComponent(LATER.settings);
 const setting = ref(false);
 const { copy, copied } = useClipboard();
 

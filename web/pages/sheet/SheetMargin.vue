@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core';
-import { computed, onBeforeUnmount, ref, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watchEffect } from 'vue';
 import { useFindings } from '../../composables/useFindings.ts';
 import { useEffortStore } from '../../stores/effort.ts';
 import { useLibraryStore } from '../../stores/library.ts';
-import CoverageTab from './CoverageTab.vue';
-import EffortTab from './EffortTab.vue';
-import PeopleTab from './PeopleTab.vue';
+import { LATER } from './laterParts.ts';
 import MarginNotes from './MarginNotes.vue';
 import { marginNotes } from './marginNotes.ts';
+
+const CoverageTab = defineAsyncComponent(LATER.coverage);
+const EffortTab = defineAsyncComponent(LATER.effort);
+const PeopleTab = defineAsyncComponent(LATER.people);
 
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const library = useLibraryStore();

@@ -3,6 +3,7 @@ import { defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useMediaQuery } from '@vueuse/core';
 import { useAction } from '../../composables/useAction.ts';
+import { useLater } from '../../composables/useLater.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useStepsFrom } from '../../composables/useSteps.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
@@ -10,16 +11,17 @@ import { useDeskStore } from '../../stores/desk.ts';
 import { usePeopleStore } from '../../stores/people.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 import ConflictBar from './ConflictBar.vue';
-import DrillDrawer from './DrillDrawer.vue';
 import PickedRows from './PickedRows.vue';
-import SheetMargin from './SheetMargin.vue';
+import { LATER } from './laterParts.ts';
 import SheetHeader from './SheetHeader.vue';
 import SheetRows from './SheetRows.vue';
 import { useSheetKeys } from './useSheetKeys.ts';
 import WhiteboardLine from './WhiteboardLine.vue';
 
-const KeysHelp = defineAsyncComponent(() => import('./KeysHelp.vue'));
-const SheetLate = defineAsyncComponent(() => import('./SheetLate.vue'));
+const KeysHelp = defineAsyncComponent(LATER.keys);
+const SheetLate = defineAsyncComponent(LATER.late);
+const DrillDrawer = defineAsyncComponent(LATER.drawer);
+const SheetMargin = defineAsyncComponent(LATER.margin);
 
 /** The circuit on the desk: drawer, sheet, margin, and the whiteboard line at the foot. */
 const { id } = defineProps<{ id: string }>();
@@ -41,6 +43,7 @@ const MOST_BYTES = 100_000;
 const loading = useLoading(open);
 const drawn = useStepsFrom(loading.ready, 4);
 const { act } = useAction();
+useLater(Object.values(LATER));
 
 async function open(): Promise<void> {
   await sheet.open(id);

@@ -3,6 +3,7 @@ import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { insertBlock, moveBlock, newBlock } from '@prompt-spark/core/circuit/edit';
 import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
+import { useGradually } from '../../composables/useGradually.ts';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
@@ -15,6 +16,10 @@ const desk = useDeskStore();
 const list = useTemplateRef<HTMLElement>('list');
 /** A letter is painted in its field first; its row follows with all that is reckoned from it. */
 const circuit = computed(() => sheet.laid.circuit);
+const blocks = useGradually(
+  computed(() => circuit.value.blocks),
+  1,
+);
 
 function addBlock(phase: Phase): void {
   const block = newBlock(crypto.randomUUID(), phase);
@@ -55,7 +60,7 @@ watch(
       :animation="140"
       @update="dropBlock"
     >
-      <SheetBlock v-for="block in circuit.blocks" :key="`${block.id} ${desk.drops}`" :block="block" />
+      <SheetBlock v-for="block in blocks" :key="`${block.id} ${desk.drops}`" :block="block" />
     </VueDraggable>
     <div v-if="!circuit.blocks.length" class="empty">
       <h2>Write it as you would on the board</h2>

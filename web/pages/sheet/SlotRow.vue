@@ -2,15 +2,17 @@
 import { mdiPinOutline } from '@mdi/js';
 import type { Slot } from '@prompt-spark/core';
 import type { Seconds } from '@prompt-spark/core/units';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { clock } from '../../pieces/clock.ts';
 import { doseWords, type DosePlace } from '@prompt-spark/core/dose/inWords';
 import { useDeskStore } from '../../stores/desk.ts';
 import { useLibraryStore } from '../../stores/library.ts';
 import DrillFigure from '../../pieces/figure/DrillFigure.vue';
 import { TRACK_WORDS, trackWords } from '../../pieces/trackWords.ts';
-import DoseEditor from './DoseEditor.vue';
+import { LATER } from './laterParts.ts';
 import SlotClock from './SlotClock.vue';
+
+const DoseEditor = defineAsyncComponent(LATER.doses);
 
 /** A slot on the sheet. Its height follows its seconds; the hatched part of its edge is hidden time. */
 const { slotLine, work, hidden, place } = defineProps<{

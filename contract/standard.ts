@@ -86,14 +86,14 @@ export interface Standards {
   readonly defaultApproach: string;
   readonly approaches: readonly Kept<Approach>[];
   readonly sessions: readonly Kept<MainSession>[];
-  readonly unreadable: readonly Unreadable[];
+  readonly unreadable: { readonly approaches: readonly Unreadable[]; readonly sessions: readonly Unreadable[] };
 }
 
 export const standardsSchema = shape<Standards>({
   defaultApproach: Joi.string().allow('').max(64).required(),
   approaches: listOf(keptApproachSchema),
   sessions: listOf(keptSessionSchema),
-  unreadable: unreadables,
+  unreadable: shape<Standards['unreadable']>({ approaches: unreadables, sessions: unreadables }),
 });
 
 /** The approach that circuits have that name none. */

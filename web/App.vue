@@ -37,7 +37,7 @@ useEventListener(window, 'online', async () => (await import('./stores/runs.ts')
       <RouterView />
     </main>
     <AppNotice v-if="notices.words" :key="notices.words" />
-    <SignedOutDialog v-if="forgotten" :coach-id="forgotten.coachId" :is-demo="forgotten.isDemo" />
+    <SignedOutDialog v-if="forgotten" :is-demo="forgotten.isDemo" />
   </v-app>
 </template>
 

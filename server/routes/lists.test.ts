@@ -182,7 +182,10 @@ describe('a row that cannot be opened', () => {
     const people = (await coach.ask(ADDRESSES.people).expect(200)).body as CoachedPeople;
     expect([people.people.map(({ id }) => id), people.unreadable]).toEqual([[kept], [{ id: torn }]]);
     const standards = (await coach.ask(ADDRESSES.standards).expect(200)).body as Standards;
-    expect([standards.approaches.length, standards.unreadable]).toEqual([1, [{ id: approaches[1]?.id }]]);
+    expect([standards.approaches.length, standards.unreadable]).toEqual([
+      1,
+      { approaches: [{ id: approaches[1]?.id }], sessions: [] },
+    ]);
 
     for (const id of [bad.id, torn]) expect(server.logged()).toContain(id);
     expect(server.logged()).not.toContain('Ebba Quay');

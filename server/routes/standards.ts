@@ -16,7 +16,9 @@ export function standardRoutes(database: Database) {
   return {
     standards: async ({ account: { studioId }, log }) => {
       const { unreadable, ...standards } = await standardsOf(database, studioId);
-      return { ...standards, unreadable: told('standard', unreadable, log) };
+      const approaches = told('approach', unreadable.approaches, log);
+      const sessions = told('main session', unreadable.sessions, log);
+      return { ...standards, unreadable: { approaches, sessions } };
     },
 
     setDefaultApproach: async ({ account: { studioId }, body: { id } }) =>

@@ -13,7 +13,7 @@ type Kind = (typeof standard.$inferSelect)['kind'];
 
 /** What a studio holds to, and what of it cannot be opened. */
 export interface StandardList extends Omit<Standards, 'unreadable'> {
-  readonly unreadable: readonly UnreadableRow[];
+  readonly unreadable: Readonly<Record<'approaches' | 'sessions', readonly UnreadableRow[]>>;
 }
 
 /** Everything a studio holds to beside what ships. */
@@ -39,7 +39,7 @@ export async function standardsOf(database: Database, studioId: string): Promise
     defaultApproach: own?.defaultApproach ?? '',
     approaches: approaches.read,
     sessions: sessions.read,
-    unreadable: [...approaches.unreadable, ...sessions.unreadable],
+    unreadable: { approaches: approaches.unreadable, sessions: sessions.unreadable },
   };
 }
 

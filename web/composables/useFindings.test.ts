@@ -39,6 +39,8 @@ describe('what the margin says', () => {
 
   it('follows a long one when the typing pauses, once for all that was typed', async () => {
     const findings = begun();
+    // The first reading, once the circuit is on the screen.
+    await vi.advanceTimersByTimeAsync(100);
     const desk = useDeskStore();
     desk.enterAll(`in: 1:00\nraise\n${slots(60)}`);
     await nextTick();

@@ -2,8 +2,17 @@
 import { mdiAlertOutline } from '@mdi/js';
 import type { Unreadable } from '@prompt-spark/contract/page';
 
-/** Says which records of a list cannot be opened, with a way to take each out. */
-const { what, unreadable } = defineProps<{ what: string; unreadable: readonly Unreadable[] }>();
+/** Says which records of a list cannot be opened, with a way to take each out unless they are to be kept. */
+const {
+  what,
+  unreadable,
+  keep = '',
+} = defineProps<{
+  what: string;
+  unreadable: readonly Unreadable[];
+  /** Why they are to be kept, in a sentence; empty where they may go. */
+  keep?: string;
+}>();
 const emit = defineEmits<{ takeOut: [id: string] }>();
 </script>
 
@@ -12,7 +21,8 @@ const emit = defineEmits<{ takeOut: [id: string] }>();
     <li v-for="{ id } in unreadable" :key="id">
       <v-icon :icon="mdiAlertOutline" size="20" />
       <span>One {{ what }} here cannot be opened: what is stored of it is damaged.</span>
-      <v-btn variant="text" size="small" @click="emit('takeOut', id)">Take it out</v-btn>
+      <span v-if="keep">{{ keep }}</span>
+      <v-btn v-else variant="text" size="small" @click="emit('takeOut', id)">Take it out</v-btn>
     </li>
   </ul>
 </template>

@@ -32,6 +32,8 @@ export const useAccountStore = defineStore('account', () => {
   }
 
   function enter(now: Account): void {
+    // Another coach must not find what the one before had on the screen: the page is fetched anew.
+    if (signedOut.value && account.value?.coachId !== now.coachId) return location.assign('/today');
     account.value = now;
     signedOut.value = false;
   }

@@ -1,4 +1,5 @@
 import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import type { Unreadable } from '@prompt-spark/contract/page';
 import type { ImportReport, LibraryDrill } from '@prompt-spark/contract/drill';
 import {
   usualSetting,
@@ -23,8 +24,8 @@ export const useLibraryStore = defineStore('library', () => {
   const studio = usePlacesStore();
   const shipped = shallowRef<readonly Drill[]>([]);
   const own = shallowRef<readonly LibraryDrill[]>([]);
-  /** How many drills of the studio's own cannot be opened. */
-  const unreadable = shallowRef(0);
+  /** Drills of the studio's own that cannot be opened. */
+  const unreadable = shallowRef<readonly Unreadable[]>([]);
   const library = computed<DrillLibrary>(() => libraryOf([...shipped.value, ...own.value.map(({ drill }) => drill)]));
 
   const load = loadOnce(async () => {
@@ -35,7 +36,7 @@ export const useLibraryStore = defineStore('library', () => {
   async function loadOwn(): Promise<void> {
     const found = await call('drills');
     own.value = found.drills;
-    unreadable.value = found.unreadable.length;
+    unreadable.value = found.unreadable;
   }
 
   /** Keeps a drill of the studio's own: a new one without a version, a changed one with the version it was made on. */
@@ -50,6 +51,7 @@ export const useLibraryStore = defineStore('library', () => {
   async function takeOutDrill(id: string): Promise<void> {
     await call('takeOutDrill', { id });
     own.value = own.value.filter(({ drill }) => drill.id !== id);
+    unreadable.value = unreadable.value.filter((drill) => drill.id !== id);
   }
 
   /** Takes in a library as CSV, whole or not at all. */

@@ -93,7 +93,7 @@ describe('the standards store', () => {
         defaultApproach: 'ours',
         approaches: [{ version: 2, document: own }],
         sessions: [{ version: 1, document: session }],
-        unreadable: [],
+        unreadable: { approaches: [], sessions: [] },
       },
     }));
     const standards = useStandardsStore();
@@ -122,7 +122,12 @@ describe('the crew store', () => {
     [SHIPPED_DRILLS]: testLibrary.drills,
     '/api/drills': { drills: [], unreadable: [] },
     '/api/places': { sites: [], groups: [{ id: GROUP, name: 'Dawn Mixed', people: 1 }], coaches: [] },
-    '/api/standards': { defaultApproach: '', approaches: [], sessions: [], unreadable: [] },
+    '/api/standards': {
+      defaultApproach: '',
+      approaches: [],
+      sessions: [],
+      unreadable: { approaches: [], sessions: [] },
+    },
     '/api/people': { people: [record], unreadable: [] },
   };
 

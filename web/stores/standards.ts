@@ -7,7 +7,12 @@ import { computed, shallowRef } from 'vue';
 import { call } from '../api/call.ts';
 import { loadOnce } from './loadOnce.ts';
 
-const NOTHING: Standards = { defaultApproach: '', approaches: [], sessions: [], unreadable: [] };
+const NOTHING: Standards = {
+  defaultApproach: '',
+  approaches: [],
+  sessions: [],
+  unreadable: { approaches: [], sessions: [] },
+};
 
 /** What the studio holds to: the approaches and main sessions that ship, and its own. */
 export const useStandardsStore = defineStore('standards', () => {
@@ -65,7 +70,7 @@ export const useStandardsStore = defineStore('standards', () => {
     sessions,
     versionOf,
     load,
-    unreadable: computed(() => own.value.unreadable.length),
+    unreadable: computed(() => own.value.unreadable),
     keepApproach,
     keepSession,
     takeOutApproach,

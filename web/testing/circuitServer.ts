@@ -10,7 +10,10 @@ export function circuitServer(method: string, path: string, body: unknown): Answ
   if (path === SHIPPED_DRILLS) return { status: 200, body: testLibrary.drills };
   if (path === '/api/drills') return { status: 200, body: { drills: [], unreadable: [] } };
   if (path === '/api/standards')
-    return { status: 200, body: { defaultApproach: '', approaches: [], sessions: [], unreadable: [] } };
+    return {
+      status: 200,
+      body: { defaultApproach: '', approaches: [], sessions: [], unreadable: { approaches: [], sessions: [] } },
+    };
   if (path === '/api/places') return { status: 200, body: { sites: [], groups: [], coaches: [] } };
   if (method === 'GET') return { status: 200, body: { ...record, circuit: emptyCircuit('New circuit') } };
   const { circuit, version } = body as { circuit: unknown; version: number };

@@ -70,8 +70,8 @@ export class Workshop<Api> {
       callOff = () => resolve('called off');
       worker.onerror = (event) => {
         event.preventDefault();
-        this.end();
         reject(new WorkFailed(event.message || 'the browser could not start it'));
+        this.end();
       };
     });
     // Nobody may be waiting when it fails; the next question starts another.

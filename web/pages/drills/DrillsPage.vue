@@ -2,11 +2,13 @@
 import { mdiPause, mdiPlay, mdiPlus, mdiViewComfyOutline, mdiViewGridOutline } from '@mdi/js';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { useDrillSearch } from '../../composables/useDrillSearch.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useGradually } from '../../composables/useGradually.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
 import MoreBelow from '../../pieces/MoreBelow.vue';
+import UnreadableNote from '../../pieces/UnreadableNote.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import DrillCard from './DrillCard.vue';
 import DrillFilters from './DrillFilters.vue';
@@ -18,6 +20,7 @@ const library = useLibraryStore();
 const loading = useLoading(library.load);
 const { words, wish, found } = useDrillSearch();
 const files = ref(false);
+const { act } = useAction();
 const moving = useLocalStorage('prompt-spark-figures-move', true);
 /** Many small figures at a glance, or fewer with what each is for. */
 const small = useLocalStorage('prompt-spark-figures-small', false);
@@ -64,6 +67,11 @@ function clear(): void {
       </span>
     </header>
     <LoadingGate :loading="loading">
+      <UnreadableNote
+        what="drill of your own"
+        :unreadable="library.unreadable"
+        @take-out="(id) => act(() => library.takeOutDrill(id))"
+      />
       <LibraryFile v-if="files" />
       <DrillFilters v-model:words="words" v-model:wish="wish" />
       <ul v-if="found.length" :class="['cards', { small }]">

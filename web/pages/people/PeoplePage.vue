@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
+import UnreadableNote from '../../pieces/UnreadableNote.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import { usePlacesStore } from '../../stores/places.ts';
 import { usePeopleStore } from '../../stores/people.ts';
@@ -74,6 +75,11 @@ async function addGroup(): Promise<void> {
         >
         <v-text-field v-model="wanted" class="find" label="Find by name" density="compact" />
       </div>
+      <UnreadableNote
+        what="record"
+        :unreadable="people.unreadable"
+        keep="It may open again with the right health key: tell those who run the server."
+      />
       <ul v-if="shown.length" class="list">
         <li v-for="record in shown" :key="record.id"><PersonRow :record="record" /></li>
       </ul>

@@ -3,6 +3,7 @@ import type { Approach } from '@prompt-spark/core/approach/approach';
 import { ref } from 'vue';
 import { phaseName } from '../../pieces/fuseShape.ts';
 import { useAction } from '../../composables/useAction.ts';
+import UnreadableNote from '../../pieces/UnreadableNote.vue';
 import { useStandardsStore } from '../../stores/standards.ts';
 import ApproachForm from './ApproachForm.vue';
 
@@ -30,6 +31,11 @@ function copy(approach: Approach): void {
       An approach answers what practitioners disagree about: the order, what is essential, how long a hold may be. The
       first one is for circuits that name none. Copy one to change it.
     </p>
+    <UnreadableNote
+      what="approach of your own"
+      :unreadable="standards.unreadable.approaches"
+      @take-out="(id) => act(() => standards.takeOutApproach(id))"
+    />
     <ul class="list">
       <li v-for="(approach, index) in standards.approaches" :key="approach.id">
         <div>

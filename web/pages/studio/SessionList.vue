@@ -4,6 +4,7 @@ import { TARGETS } from '@prompt-spark/core/drills/target';
 import { mdiPlus } from '@mdi/js';
 import { ref } from 'vue';
 import { useAction } from '../../composables/useAction.ts';
+import UnreadableNote from '../../pieces/UnreadableNote.vue';
 import { useStandardsStore } from '../../stores/standards.ts';
 import SessionForm from './SessionForm.vue';
 
@@ -46,6 +47,11 @@ const takeOut = (session: MainSession) => act(() => standards.takeOutSession(ses
     <p>
       <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">Add a main session</v-btn>
     </p>
+    <UnreadableNote
+      what="main session of your own"
+      :unreadable="standards.unreadable.sessions"
+      @take-out="(id) => act(() => standards.takeOutSession(id))"
+    />
     <ul class="list">
       <li v-for="session in standards.sessions" :key="session.id">
         <div>

@@ -32,7 +32,9 @@ export interface Endpoint<Params, Query, Body, Answer> extends Address {
   readonly params: Joi.ObjectSchema<Params>;
   readonly query: Joi.ObjectSchema<Query>;
   readonly body: Joi.Schema<Body>;
-  /** Whether there is a body at all. */
+  /** Whether there is an id in the address, a query, a body at all. */
+  readonly takesId: boolean;
+  readonly takesQuery: boolean;
   readonly takesBody: boolean;
   readonly mostKb: number;
   readonly answers: Readonly<Partial<Record<AnswerStatus, Joi.Schema<Answer> | null>>>;
@@ -53,6 +55,8 @@ export function endpoint<Params = Nothing, Query = Nothing, Body = Nothing, Answ
     params: params ?? (nothing as Joi.ObjectSchema<Params>),
     query: query ?? (nothing as Joi.ObjectSchema<Query>),
     body: body ?? (nothing as Joi.Schema<Body>),
+    takesId: params !== undefined,
+    takesQuery: query !== undefined,
     takesBody: body !== undefined,
     mostKb,
     answers,

@@ -51,8 +51,8 @@ export function createApp(parts: AppParts): Express {
   app.use(health(async () => !parts.isStopping?.() && (await connection.answers())));
   app.use(requestLog(log));
   if (metrics) app.use(metrics.measure);
-  app.use(compression());
   app.use(...securityHeaders());
+  app.use(['/api/docs', '/api/openapi.json'], compression());
   app.use(docs());
   const sessions = signInSessions(pool, sessionSecret);
   app.use('/api', noStore, sameOriginOnly, ...sessions);
@@ -78,6 +78,7 @@ export function createApp(parts: AppParts): Express {
   });
   if (webFolder !== undefined) {
     const welcome = async (request: Request) => welcomeFor(database, await accountSignedIn(database, request));
+    app.use(compression());
     app.use(pages({ folder: webFolder, sessions, welcome }));
   }
   app.use(problemHandler(log));

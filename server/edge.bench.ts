@@ -48,7 +48,7 @@ const { studioId } = account;
 /* The same questions by hand. */
 const PAGE = `select c.id, c.version, c.saved_at, to_char(c.saved_at at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US') as at,
     c.group_id, c.site_id, c.summary, c.summary_of
-  from circuit c left join training_group g on g.studio_id = c.studio_id and g.id = c.group_id
+  from circuit c 
   where c.studio_id = $1 and c.taken_out_at is null order by c.saved_at desc, c.id desc limit 51`;
 const TAGS = `select distinct unnest(tags) as tag from circuit where studio_id = $1 and taken_out_at is null and tags <> '{}'`;
 const ONE = 'select * from circuit where studio_id = $1 and id = $2';

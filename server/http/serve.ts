@@ -7,6 +7,7 @@ import express, { Router, type Request, type RequestHandler, type Response } fro
 import type Joi from 'joi';
 import type { Logger } from 'pino';
 import { notFound, Refusal } from './problem.ts';
+import { sendJson } from './sendJson.ts';
 
 /** A request that is in order: who asks, and what was sent. */
 export interface Asked<Name extends EndpointName> {
@@ -71,9 +72,9 @@ function mount<Name extends EndpointName>(router: Router, name: Name, handlers: 
       const result = await handler({
         // The lines above and below are what makes these types true.
         account: account as Asked<Name>['account'],
-        params: paramsFrom(request, row.params) as ParamsOf<Name>,
-        query: valid(row.query, { ...request.query }, 'The address') as QueryOf<Name>,
-        body: valid(row.body, row.takesBody ? request.body : {}, 'The request body') as BodyOf<Name>,
+        params: (row.takesId ? paramsFrom(request, row.params) : NOTHING) as ParamsOf<Name>,
+        query: queryFrom(request, row) as QueryOf<Name>,
+        body: (row.takesBody ? valid(row.body, request.body, 'The request body') : NOTHING) as BodyOf<Name>,
         request,
         response,
         log: request.log,
@@ -82,11 +83,19 @@ function mount<Name extends EndpointName>(router: Router, name: Name, handlers: 
       const schema: Joi.Schema | null | undefined = row.answers[status];
       if (edge.checkAnswers) mustBe(name, status, schema, answer);
       if (status === 204) response.status(204).end();
-      else response.status(status).json(answer);
+      else sendJson(request, response, status, answer);
     },
   ];
   const verb = row.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
   route[verb](...steps);
+}
+
+const NOTHING = {};
+
+/** Where an endpoint has no query, an address without one need not be checked. */
+function queryFrom(request: Request, row: { readonly takesQuery: boolean; readonly query: Joi.Schema }): unknown {
+  if (!row.takesQuery && !request.originalUrl.includes('?')) return NOTHING;
+  return valid(row.query, { ...request.query }, 'The address');
 }
 
 /** What is in a path but is no id that anything could have is not found. */

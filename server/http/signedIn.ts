@@ -28,7 +28,6 @@ export function signInSessions(pool: Connection['pool'], secret: string): readon
       secret,
       resave: false,
       saveUninitialized: false,
-      rolling: true,
       cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: FORTNIGHT_MS },
       store: new Store({ pool, tableName: 'sign_in', pruneSessionInterval: 60 * 60, disableTouch: true }),
     }),

@@ -18,9 +18,13 @@ import { told } from './unreadable.ts';
 export function circuitRoutes(database: Database) {
   return {
     circuits: async ({ account: { studioId }, query, log }) => {
-      const { unreadable, ...page } = await circuitsOf(database, studioId, query);
-      // Behind what was listed: the tags of circuits whose summaries were made only now are among them.
-      return { ...page, tags: await tagsOf(database, studioId), unreadable: told('circuit', unreadable, log) };
+      const [{ unreadable, refreshed, ...page }, tags] = await Promise.all([
+        circuitsOf(database, studioId, query),
+        tagsOf(database, studioId),
+      ]);
+      // The tags of circuits whose summaries were made only now are not among those found meanwhile.
+      const all = refreshed ? await tagsOf(database, studioId) : tags;
+      return { ...page, tags: all, unreadable: told('circuit', unreadable, log) };
     },
 
     circuit: async ({ account: { studioId }, params: { id } }) =>

@@ -1,9 +1,10 @@
 import type { Account, NewStudio } from '@prompt-spark/contract/account';
 import { hash, verify } from '@node-rs/argon2';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import { coach, site, studio } from '../schema/tables.ts';
 import type { Database } from './database.ts';
+import { prepared } from './prepared.ts';
 
 /** OWASP's first recommendation for argon2id: 19 MiB, two passes, one lane. The package's default variant is argon2id. */
 const HASHING = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
@@ -43,7 +44,12 @@ export async function accountBySecret(
 
 /** The account of a coach, or undefined where there is none any more. */
 export async function accountOf(database: Database, coachId: string): Promise<Account | undefined> {
-  const [found] = await accounts(database).where(eq(coach.id, coachId));
+  const query = prepared(database, 'account_of', () =>
+    accounts(database)
+      .where(eq(coach.id, sql.placeholder('coachId')))
+      .prepare('account_of'),
+  );
+  const [found] = await query.execute({ coachId });
   return found;
 }
 

@@ -13,11 +13,23 @@ import { and, desc, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { circuit, group } from '../schema/tables.ts';
 import { cursorTo, endFrom, type PageEnd } from './cursor.ts';
 import { refusedBy, type Database } from './database.ts';
+import { prepared } from './prepared.ts';
 import { readDocument, type UnreadableRow } from './stored.ts';
 import { refreshCircuits } from './summaries.ts';
 import { SUMMARY_STAMP } from './summary.ts';
 
-type Row = typeof circuit.$inferSelect;
+/** A circuit without what lists are made from. */
+const WHOLE = {
+  id: circuit.id,
+  version: circuit.version,
+  saveId: circuit.saveId,
+  savedAt: circuit.savedAt,
+  groupId: circuit.groupId,
+  siteId: circuit.siteId,
+  document: circuit.document,
+  schemaVersion: circuit.schemaVersion,
+};
+type Row = Pick<typeof circuit.$inferSelect, keyof typeof WHOLE>;
 
 /**
  * A stored circuit as it travels.
@@ -38,47 +50,33 @@ export interface CircuitList {
   readonly circuits: readonly CircuitSummary[];
   readonly next: string | null;
   readonly unreadable: readonly UnreadableRow[];
+  /** Whether summaries were made anew on the way. */
+  readonly refreshed: boolean;
 }
 
+/** What of a circuit a list is made from. */
+const LISTED = {
+  id: circuit.id,
+  version: circuit.version,
+  savedAt: circuit.savedAt,
+  at: sql<string>`to_char(${circuit.savedAt} at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US')`,
+  groupId: circuit.groupId,
+  siteId: circuit.siteId,
+  summary: circuit.summary,
+  summaryOf: circuit.summaryOf,
+};
+
 /** The circuits of a studio that have not been taken out, last saved first, from where the last page ended. */
-export async function circuitsOf(
-  database: Database,
-  studioId: string,
-  { find = '', tag, drill, after }: CircuitWish = {},
-): Promise<CircuitList> {
-  const words = wordsOf(find);
+export async function circuitsOf(database: Database, studioId: string, wish: CircuitWish = {}): Promise<CircuitList> {
+  const narrowed = (wish.find ?? '').trim() !== '' || wish.tag !== undefined || wish.drill !== undefined;
   // What is looked for may be in circuits whose summaries are not as they would be made today.
-  const unreadable = words.length > 0 || tag || drill ? await refreshCircuits(database, studioId) : [];
-  const end = after === undefined ? undefined : endFrom(after);
-  const wanted = and(
-    eq(circuit.studioId, studioId),
-    isNull(circuit.takenOutAt),
-    tag === undefined ? undefined : sql`${circuit.tags} @> array[${tag}]`,
-    drill === undefined ? undefined : sql`${circuit.drillIds} @> array[${drill}]`,
-    end && beyond(end),
-    ...words.map(named),
-  );
-  const page = () =>
-    database
-      .select({
-        id: circuit.id,
-        version: circuit.version,
-        savedAt: circuit.savedAt,
-        at: sql<string>`to_char(${circuit.savedAt} at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US')`,
-        groupId: circuit.groupId,
-        siteId: circuit.siteId,
-        summary: circuit.summary,
-        summaryOf: circuit.summaryOf,
-      })
-      .from(circuit)
-      .leftJoin(group, and(eq(group.studioId, circuit.studioId), eq(group.id, circuit.groupId)))
-      .where(wanted)
-      .orderBy(desc(circuit.savedAt), desc(circuit.id))
-      .limit(PAGE_SIZE + 1);
+  const unreadable = narrowed ? await refreshCircuits(database, studioId) : [];
+  const page = () => pageOf(database, studioId, wish);
   let rows = await page();
   const stale = rows.filter(({ summaryOf }) => summaryOf !== SUMMARY_STAMP).map(({ id }) => id);
   const damaged = new Map(unreadable.map((row) => [row.id, row]));
-  if (stale.some((id) => !damaged.has(id))) {
+  const again = stale.some((id) => !damaged.has(id));
+  if (again) {
     for (const row of await refreshCircuits(database, studioId, stale)) damaged.set(row.id, row);
     rows = await page();
   }
@@ -90,15 +88,60 @@ export async function circuitsOf(
     ),
     next: rows.length > PAGE_SIZE && last ? cursorTo(last) : null,
     unreadable: shown.flatMap(({ id }) => damaged.get(id) ?? []),
+    refreshed: narrowed || again,
   };
+}
+
+/** One more row than a page holds, to tell whether there is another page. */
+async function pageOf(database: Database, studioId: string, { find = '', tag, drill, after }: CircuitWish) {
+  const words = wordsOf(find);
+  const end = after === undefined ? undefined : endFrom(after);
+  if (words.length === 0 && tag === undefined && drill === undefined && !end) {
+    const first = prepared(database, 'circuits_first_page', () =>
+      database
+        .select(LISTED)
+        .from(circuit)
+        .where(and(eq(circuit.studioId, sql.placeholder('studioId')), isNull(circuit.takenOutAt)))
+        .orderBy(desc(circuit.savedAt), desc(circuit.id))
+        .limit(PAGE_SIZE + 1)
+        .prepare('circuits_first_page'),
+    );
+    return first.execute({ studioId });
+  }
+  return database
+    .select(LISTED)
+    .from(circuit)
+    .leftJoin(group, and(eq(group.studioId, circuit.studioId), eq(group.id, circuit.groupId)))
+    .where(
+      and(
+        eq(circuit.studioId, studioId),
+        isNull(circuit.takenOutAt),
+        tag === undefined ? undefined : sql`${circuit.tags} @> array[${tag}]`,
+        drill === undefined ? undefined : sql`${circuit.drillIds} @> array[${drill}]`,
+        end && beyond(end),
+        ...words.map(named),
+      ),
+    )
+    .orderBy(desc(circuit.savedAt), desc(circuit.id))
+    .limit(PAGE_SIZE + 1);
 }
 
 /** Every tag that the studio's circuits have, in order. */
 export async function tagsOf(database: Database, studioId: string): Promise<readonly string[]> {
-  const rows = await database
-    .select({ tag: sql<string>`distinct unnest(${circuit.tags})` })
-    .from(circuit)
-    .where(and(eq(circuit.studioId, studioId), isNull(circuit.takenOutAt), sql`${circuit.tags} <> '{}'`));
+  const query = prepared(database, 'tags', () =>
+    database
+      .select({ tag: sql<string>`distinct unnest(${circuit.tags})` })
+      .from(circuit)
+      .where(
+        and(
+          eq(circuit.studioId, sql.placeholder('studioId')),
+          isNull(circuit.takenOutAt),
+          sql`${circuit.tags} <> '{}'`,
+        ),
+      )
+      .prepare('tags'),
+  );
+  const rows = await query.execute({ studioId });
   return rows.map(({ tag }) => tag).toSorted();
 }
 
@@ -161,7 +204,7 @@ export function addCircuit(
         schemaVersion: SCHEMA_VERSIONS.circuit,
       })
       .onConflictDoNothing()
-      .returning();
+      .returning(WHOLE);
     const row = added ?? (await rowOf(database, studioId, id));
     return row ? { kind: 'kept', stamp: stampOf(row) } : { kind: 'id taken' };
   });
@@ -175,20 +218,31 @@ export function saveCircuit(
   { version, saveId, groupId, siteId, circuit: document }: CircuitSave,
 ): Promise<SaveResult> {
   return inOwnPlaces(async () => {
-    const [kept] = await database
-      .update(circuit)
-      .set({
-        version: version + 1,
-        saveId,
-        groupId,
-        siteId,
-        document,
-        schemaVersion: SCHEMA_VERSIONS.circuit,
-        summaryOf: '',
-        savedAt: sql`now()`,
-      })
-      .where(and(eq(circuit.studioId, studioId), eq(circuit.id, id), eq(circuit.version, version)))
-      .returning({ id: circuit.id, version: circuit.version, savedAt: circuit.savedAt });
+    const query = prepared(database, 'save_circuit', () =>
+      database
+        .update(circuit)
+        .set({
+          version: sql`${sql.placeholder('version')}::integer + 1`,
+          saveId: sql`${sql.placeholder('saveId')}`,
+          groupId: sql`${sql.placeholder('groupId')}`,
+          siteId: sql`${sql.placeholder('siteId')}`,
+          document: sql`${sql.placeholder('document')}`,
+          schemaVersion: SCHEMA_VERSIONS.circuit,
+          summaryOf: '',
+          savedAt: sql`now()`,
+        })
+        .where(
+          and(
+            eq(circuit.studioId, sql.placeholder('studioId')),
+            eq(circuit.id, sql.placeholder('id')),
+            sql`${circuit.version} = ${sql.placeholder('version')}::integer`,
+          ),
+        )
+        .returning({ id: circuit.id, version: circuit.version, savedAt: circuit.savedAt })
+        .prepare('save_circuit'),
+    );
+    const text = JSON.stringify(document);
+    const [kept] = await query.execute({ studioId, id, version, saveId, groupId, siteId, document: text });
     if (kept) return { kind: 'kept', stamp: stampOf(kept) };
     const present = await rowOf(database, studioId, id);
     if (!present) return { kind: 'missing' };
@@ -228,9 +282,13 @@ export async function bringBackCircuit(database: Database, studioId: string, id:
 }
 
 async function rowOf(database: Database, studioId: string, id: string): Promise<Row | undefined> {
-  const [row] = await database
-    .select()
-    .from(circuit)
-    .where(and(eq(circuit.studioId, studioId), eq(circuit.id, id)));
+  const query = prepared(database, 'circuit_row', () =>
+    database
+      .select(WHOLE)
+      .from(circuit)
+      .where(and(eq(circuit.studioId, sql.placeholder('studioId')), eq(circuit.id, sql.placeholder('id'))))
+      .prepare('circuit_row'),
+  );
+  const [row] = await query.execute({ studioId, id });
   return row;
 }

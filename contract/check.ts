@@ -28,7 +28,7 @@ const full = new WeakMap<object, Joi.Schema>();
 function inFull<T>(schema: Joi.Schema<T>): Joi.Schema<T> {
   const known = full.get(schema) as Joi.Schema<T> | undefined;
   if (known) return known;
-  const made = schema.prefs({ abortEarly: false, errors: { wrap: { label: false } } }) as Joi.Schema<T>;
+  const made = schema.prefs({ abortEarly: false, errors: { wrap: { label: false } } });
   full.set(schema, made);
   return made;
 }

@@ -291,10 +291,10 @@ export type Endpoints = typeof ENDPOINTS;
 
 /** What is sent to an endpoint and what it answers, from its row. */
 export type ParamsOf<Name extends EndpointName> =
-  Endpoints[Name] extends Endpoint<infer Params, infer _Query, infer _Body, infer _Answer> ? Params : never;
+  Endpoints[Name] extends Endpoint<infer Params, infer _, infer __, infer ___> ? Params : never;
 export type QueryOf<Name extends EndpointName> =
-  Endpoints[Name] extends Endpoint<infer _Params, infer Query, infer _Body, infer _Answer> ? Query : never;
+  Endpoints[Name] extends Endpoint<infer _, infer Query, infer __, infer ___> ? Query : never;
 export type BodyOf<Name extends EndpointName> =
-  Endpoints[Name] extends Endpoint<infer _Params, infer _Query, infer Body, infer _Answer> ? Body : never;
+  Endpoints[Name] extends Endpoint<infer _, infer __, infer Body, infer ___> ? Body : never;
 export type AnswerOf<Name extends EndpointName> =
-  Endpoints[Name] extends Endpoint<infer _Params, infer _Query, infer _Body, infer Answer> ? Answer : never;
+  Endpoints[Name] extends Endpoint<infer _, infer __, infer ___, infer Answer> ? Answer : never;

@@ -86,8 +86,9 @@ const visitor = new Visitor(server);
 const span = { from: '2026-11-20T00:00:00.000Z', to: '2026-12-20T00:00:00.000Z' };
 const get =
   (address: Address, query: object = {}) =>
-  async () =>
-    void (await visitor.ask(address).query(query).expect(200));
+  async () => {
+    await visitor.ask(address).query(query).expect(200);
+  };
 const WORK: Readonly<Record<string, () => Promise<unknown>>> = {
   'signing in': async () => {
     const email = coaches[randomInt(coaches.length)]?.email;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { testLibrary } from '../testing/drills.ts';
-import { sketchedSegments, sketchFuse } from './fuseSketch.ts';
+import { sketchedSegments, sketchFuse, type FuseSketch } from './fuseSketch.ts';
 import { usualSetting } from './setting.ts';
 import { timeCircuit } from './timeCircuit.ts';
 
@@ -11,7 +11,7 @@ it('lasts as long as the circuit and has its work, its blocks and its rounds whe
     fc.property(anyCircuit, (circuit) => {
       const { segments, total } = timeCircuit(circuit, usualSetting(testLibrary));
       const effortOf = ({ drillId }: { readonly drillId: string }) => testLibrary.byId.get(drillId)?.effort ?? 0;
-      const sketched = sketchedSegments(JSON.parse(JSON.stringify(sketchFuse(segments, effortOf))));
+      const sketched = sketchedSegments(JSON.parse(JSON.stringify(sketchFuse(segments, effortOf))) as FuseSketch);
       expect(sketched.at(-1)?.end ?? 0).toBe(segments.at(-1)?.end ?? 0);
       expect(sketched.reduce((sum, { length }) => sum + length, 0)).toBe(total.plan);
       const work = (all: readonly { kind: string; start: number; length: number; phase: string; round: number }[]) =>

@@ -6,8 +6,8 @@ import type { Segment } from './timeline.ts';
 export const THREAD = -1;
 export const REST = -2;
 
-/** A stretch of time: its seconds, and the effort of its work (0–10) or what it is instead of work. */
-export type SketchedStretch = readonly [seconds: Seconds, effort: Effort | typeof THREAD | typeof REST];
+/** A stretch of time: its seconds, and the effort of its work (0–10), THREAD or REST. */
+export type SketchedStretch = readonly [seconds: Seconds, look: Effort];
 
 /** A block: its rounds in order, each with its stretches in order. */
 export interface SketchedBlock {

@@ -49,13 +49,13 @@ export interface Edge {
 /** Serves the table of endpoints. Signing in, input and answers are seen to here, once for all of them. */
 export function serve(handlers: Handlers, edge: Edge): Router {
   const router = Router();
-  for (const name of Object.keys(ENDPOINTS) as EndpointName[]) mount(router, name, handlers, edge);
+  const names = Object.keys(ENDPOINTS) as EndpointName[];
+  names.forEach(<Name extends EndpointName>(name: Name) => mount<Name>(router, name, handlers[name], edge));
   return router;
 }
 
-function mount<Name extends EndpointName>(router: Router, name: Name, handlers: Handlers, edge: Edge): void {
+function mount<Name extends EndpointName>(router: Router, name: Name, handler: Handler<Name>, edge: Edge): void {
   const row = ENDPOINTS[name];
-  const handler: Handler<Name> = handlers[name];
   const route = router.route(row.path);
   const steps: RequestHandler[] = [
     (_request, response, next) => {

@@ -73,8 +73,8 @@ describe('what it documents', () => {
       if (!operation) throw new Error(`${name} is not documented.`);
       if (body && operation.body && expected < 400) {
         expect(
-          operation.body?.(JSON.parse(JSON.stringify(body))),
-          `${name} ${JSON.stringify(operation.body?.errors)}`,
+          operation.body(JSON.parse(JSON.stringify(body))),
+          `${name} ${JSON.stringify(operation.body.errors)}`,
         ).toBe(true);
       }
       const query = body && ADDRESSES[name].method === 'GET' ? body : {};

@@ -17,7 +17,7 @@ export function documentedOperations() {
     readonly components: object;
   };
   const ajv = new Ajv2020({ strict: false, allErrors: true });
-  addFormats.default(ajv);
+  addFormats(ajv);
   ajv.addSchema({ $id: 'document', components: document.components });
   const compiled = (schema: object): ValidateFunction =>
     ajv.compile(JSON.parse(JSON.stringify(schema).replaceAll('"#/components', '"document#/components')) as object);

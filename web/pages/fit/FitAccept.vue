@@ -61,7 +61,7 @@ async function putOnSheet(): Promise<void> {
 
 async function undo(): Promise<void> {
   const { value } = said;
-  if (value && (await act(async () => value.undo()))) said.value = null;
+  if (value && (await act(() => Promise.resolve(value.undo())))) said.value = null;
 }
 </script>
 

@@ -11,13 +11,14 @@ const emit = defineEmits<{ change: [filter: RunFilter] }>();
 const places = usePlacesStore();
 const circuits = useCircuitsStore();
 const { act } = useAction();
-const chosen = reactive({ from: '', to: '', group: null, coach: null, circuit: null } as {
+interface Chosen {
   from: string;
   to: string;
   group: string | null;
   coach: string | null;
   circuit: string | null;
-});
+}
+const chosen = reactive<Chosen>({ from: '', to: '', group: null, coach: null, circuit: null });
 const wanted = ref('');
 const groups = computed(() => places.places.groups.map(({ id, name }) => ({ value: id, title: name })));
 const coaches = computed(() => places.places.coaches.map(({ id, name }) => ({ value: id, title: name })));

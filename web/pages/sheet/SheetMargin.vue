@@ -4,13 +4,13 @@ import { computed, defineAsyncComponent, onBeforeUnmount, ref, watchEffect } fro
 import { useFindings } from '../../composables/useFindings.ts';
 import { useEffortStore } from '../../stores/effort.ts';
 import { useLibraryStore } from '../../stores/library.ts';
-import { LATER } from './laterParts.ts';
+import { LATER_TABS } from './laterTabs.ts';
 import MarginNotes from './MarginNotes.vue';
 import { marginNotes } from './marginNotes.ts';
 
-const CoverageTab = defineAsyncComponent(LATER.coverage);
-const EffortTab = defineAsyncComponent(LATER.effort);
-const PeopleTab = defineAsyncComponent(LATER.people);
+const CoverageTab = defineAsyncComponent(LATER_TABS.coverage);
+const EffortTab = defineAsyncComponent(LATER_TABS.effort);
+const PeopleTab = defineAsyncComponent(LATER_TABS.people);
 
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const library = useLibraryStore();

@@ -13,6 +13,7 @@ import { useSheetStore } from '../../stores/sheet.ts';
 import ConflictBar from './ConflictBar.vue';
 import PickedRows from './PickedRows.vue';
 import { LATER } from './laterParts.ts';
+import { LATER_TABS } from './laterTabs.ts';
 import SheetHeader from './SheetHeader.vue';
 import SheetRows from './SheetRows.vue';
 import { useSheetKeys } from './useSheetKeys.ts';
@@ -43,7 +44,7 @@ const MOST_BYTES = 100_000;
 const loading = useLoading(open);
 const drawn = useStepsFrom(loading.ready, 4);
 const { act } = useAction();
-useLater(Object.values(LATER));
+useLater([...Object.values(LATER), ...Object.values(LATER_TABS)]);
 
 async function open(): Promise<void> {
   await sheet.open(id);

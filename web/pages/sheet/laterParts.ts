@@ -6,7 +6,4 @@ export const LATER = {
   drawer: () => import('./DrillDrawer.vue'),
   keys: () => import('./KeysHelp.vue'),
   late: () => import('./SheetLate.vue'),
-  coverage: () => import('./CoverageTab.vue'),
-  effort: () => import('./EffortTab.vue'),
-  people: () => import('./PeopleTab.vue'),
 } as const;

@@ -1,0 +1,6 @@
+/** What the margin's tabs show, by the way each is fetched. */
+export const LATER_TABS = {
+  coverage: () => import('./CoverageTab.vue'),
+  effort: () => import('./EffortTab.vue'),
+  people: () => import('./PeopleTab.vue'),
+} as const;

@@ -12,7 +12,7 @@ const BASE =
 const SCHEMAS = /node_modules\/joi\/|\/contract\/(?!addresses|endpoint\.ts|documents|problem|check)/;
 const CORE = /\/core\/(?!figure\/|fit\/(?!plan))/;
 const FIELDS =
-  /vuetify\/lib\/components\/(?:VTextField|VField|VInput|VLabel|VMessages|VCounter|VSelect|VList|VMenu|VOverlay|VChip|VAvatar|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet)|web\/pieces\/(?:NumberField|TextAmount|WrittenField)/;
+  /vuetify\/lib\/components\/(?:VTextField|VField|VInput|VLabel|VMessages|VCounter|VSelect|VList|VMenu|VOverlay|VChip|VAvatar|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet)/;
 
 const api = process.env['API'] ?? 'http://127.0.0.1:4380';
 

@@ -33,6 +33,9 @@ export type Handler<Name extends EndpointName> = (
   asked: Asked<Name>,
 ) => Promise<AnswerOf<Name> | Answered<AnswerOf<Name>>>;
 
+/** What any endpoint does, where it is not known which. */
+type AnyHandler = (asked: never) => Promise<unknown>;
+
 /** What every endpoint does. */
 export type Handlers = { readonly [Name in EndpointName]: Handler<Name> };
 
@@ -49,13 +52,14 @@ export interface Edge {
 /** Serves the table of endpoints. Signing in, input and answers are seen to here, once for all of them. */
 export function serve(handlers: Handlers, edge: Edge): Router {
   const router = Router();
-  const names = Object.keys(ENDPOINTS) as EndpointName[];
-  names.forEach(<Name extends EndpointName>(name: Name) => mount<Name>(router, name, handlers[name], edge));
+  for (const name of Object.keys(ENDPOINTS) as EndpointName[]) mount(router, name, handlers, edge);
   return router;
 }
 
-function mount<Name extends EndpointName>(router: Router, name: Name, handler: Handler<Name>, edge: Edge): void {
+/** One row of the table: `name` is of every kind here, and what is handed to its handler is what its own schemas let pass. */
+function mount(router: Router, name: EndpointName, handlers: Handlers, edge: Edge): void {
   const row = ENDPOINTS[name];
+  const handler: AnyHandler = handlers[name];
   const route = router.route(row.path);
   const steps: RequestHandler[] = [
     (_request, response, next) => {
@@ -69,16 +73,17 @@ function mount<Name extends EndpointName>(router: Router, name: Name, handler: H
       if (row.access === 'coach' && !account) {
         throw new Refusal(401, 'Not signed in', 'Sign in to go on. Nothing you typed is lost.');
       }
-      const result = await handler({
-        // The lines above and below are what makes these types true.
-        account: account as Asked<Name>['account'],
-        params: (row.takesId ? paramsFrom(request, row.params) : NOTHING) as ParamsOf<Name>,
-        query: queryFrom(request, row) as QueryOf<Name>,
-        body: (row.takesBody ? valid(row.body, request.body, 'The request body') : NOTHING) as BodyOf<Name>,
+      const asked = {
+        account,
+        params: row.takesId ? paramsFrom(request, row.params) : NOTHING,
+        query: queryFrom(request, row),
+        body: row.takesBody ? valid(row.body, request.body, 'The request body') : NOTHING,
         request,
         response,
         log: request.log,
-      });
+      };
+      // The checked edge: each part has just passed the schema that its type is taken from.
+      const result = await handler(asked as never);
       const [status, answer] = result instanceof Answered ? [result.status, result.answer] : [row.usualStatus, result];
       const schema: Joi.Schema | null | undefined = row.answers[status];
       if (edge.checkAnswers) mustBe(name, status, schema, answer);

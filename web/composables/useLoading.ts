@@ -17,6 +17,8 @@ export function useLoading(fetch: () => Promise<unknown>): Loading {
     trouble.value = '';
     try {
       await fetch();
+      // What has come is made ready for use in this turn, and drawn in the next.
+      await new Promise((done) => setTimeout(done));
       ready.value = true;
     } catch (error) {
       trouble.value = error instanceof Error ? error.message : 'Something went wrong.';

@@ -59,8 +59,8 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
     </div>
     <div class="sums">
       <p>
-        <span class="clock">{{ clock(run.actual) }}</span>
-        <span class="soft">of {{ clock(run.planned) }} {{ off }}</span>
+        <span class="clock">{{ clock(run.actual) }}</span>{{ ' '
+        }}<span class="soft">of {{ clock(run.planned) }} {{ off }}</span>
       </p>
       <p class="soft small">{{ how }}</p>
     </div>

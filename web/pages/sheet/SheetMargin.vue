@@ -54,10 +54,6 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
 </template>
 
 <style scoped>
-.side {
-  border-left: 1px solid var(--line);
-  background: var(--card);
-}
 .body {
   padding: 1rem;
 }
@@ -68,11 +64,5 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
 }
 .count {
   margin-left: 0.35rem;
-}
-@media (max-width: 700px) {
-  .side {
-    border-left: 0;
-    border-bottom: 1px solid var(--line);
-  }
 }
 </style>

@@ -110,14 +110,12 @@ onBeforeUnmount(sheet.close);
           :class="['drawer', { open: drawer }]"
           @inserted="drawer = false"
         />
-        <div v-else class="drawer" />
         <div class="centre" @dragover="allowFile" @drop="takeFile">
           <PickedRows />
           <div class="script"><SheetRows v-if="drawn >= ROWS" /></div>
           <WhiteboardLine v-if="drawn >= LINE" />
         </div>
-        <SheetMargin v-if="drawn >= MARGIN" class="margin" />
-        <div v-else class="margin" />
+        <div class="margin"><SheetMargin v-if="drawn >= MARGIN" /></div>
       </div>
       <KeysHelp v-if="help" v-model="help" />
       <SheetLate v-if="wasLate" v-model="late" />
@@ -139,7 +137,16 @@ onBeforeUnmount(sheet.close);
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template-columns: 15.5rem minmax(0, 1fr) 17rem;
+  /* By name, so that nothing moves when a part comes later than another. */
+  grid-template: 'drawer centre margin' minmax(0, 1fr) / 15.5rem minmax(0, 1fr) 17rem;
+}
+.drawer {
+  grid-area: drawer;
+}
+.margin {
+  grid-area: margin;
+  background: var(--card);
+  border-left: 1px solid var(--line);
 }
 .drawer,
 .margin {
@@ -147,6 +154,7 @@ onBeforeUnmount(sheet.close);
   overflow-y: auto;
 }
 .centre {
+  grid-area: centre;
   position: relative;
   display: flex;
   flex-direction: column;
@@ -169,7 +177,7 @@ onBeforeUnmount(sheet.close);
 }
 @media (max-width: 1080px) {
   .columns {
-    grid-template-columns: minmax(0, 1fr) 14rem;
+    grid-template: 'centre margin' minmax(0, 1fr) / minmax(0, 1fr) 14rem;
   }
   .drawer {
     display: none;
@@ -190,12 +198,13 @@ onBeforeUnmount(sheet.close);
     min-height: calc(100vh - 64px);
   }
   .columns {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template: 'margin' auto 'centre' 1fr / minmax(0, 1fr);
   }
   .margin {
-    order: -1;
     /* Its tabs, so that nothing moves when they come. */
     min-height: 49px;
+    border-left: 0;
+    border-bottom: 1px solid var(--line);
   }
 }
 </style>

@@ -77,12 +77,34 @@ export function createApp(parts: AppParts): Express {
     next(new Refusal(404, 'Not found', 'There is nothing at this address.'));
   });
   if (webFolder !== undefined) {
-    const welcome = async (request: Request) => welcomeFor(database, await accountSignedIn(database, request));
     app.use(compression());
-    app.use(pages({ folder: webFolder, sessions, welcome }));
+    app.use(
+      pages({
+        folder: webFolder,
+        // A page is there even while the database is not: what is kept in the browser can be worked on.
+        welcome: async (request, response) => {
+          try {
+            for (const step of sessions) await passed(step, request, response);
+            return await welcomeFor(database, await accountSignedIn(database, request));
+          } catch (error) {
+            log.warn({ err: error }, 'a page was served without knowing who asks');
+            return undefined;
+          }
+        },
+      }),
+    );
   }
   app.use(problemHandler(log));
   return app;
+}
+
+/** Waits until a middleware has passed a request on. */
+function passed(step: express.RequestHandler, request: Request, response: express.Response): Promise<void> {
+  return new Promise((resolve, reject) => {
+    void step(request, response, (error?: unknown) =>
+      error ? reject(error instanceof Error ? error : new Error('A middleware refused.')) : resolve(),
+    );
+  });
 }
 
 const noStore: express.RequestHandler = (_request, response, next) => {

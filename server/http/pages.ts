@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Welcome } from '@prompt-spark/contract/account';
-import express, { Router, type Request, type RequestHandler, type Response } from 'express';
+import express, { Router, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { filesAhead } from './filesAhead.ts';
 
@@ -56,25 +56,29 @@ function nonceOf(response: unknown): string {
 export interface PageParts {
   /** Where it was built to. */
   readonly folder: string;
-  /** Remembers who is signed in. */
-  readonly sessions: readonly RequestHandler[];
-  /** Who is at the door, so that the page need not ask first. */
-  readonly welcome: (request: Request) => Promise<Welcome>;
+  /** Who is at the door, so that the page need not ask first; undefined where that cannot be told now, and it asks. */
+  readonly welcome: (request: Request, response: Response) => Promise<Welcome | undefined>;
 }
 
 /** The built web application: its files, and its one page for every address that is not a file's. */
-export function pages({ folder, sessions, welcome }: PageParts): Router {
+export function pages({ folder, welcome }: PageParts): Router {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   const ahead = filesAhead(folder);
   const router = Router();
   router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   router.use(express.static(folder, { index: false }));
-  router.get(/.*/, ...sessions, async (request, response) => {
-    const answer = JSON.stringify(await welcome(request)).replaceAll('<', '\\u003c');
-    const extra = `${ahead(request.path)}<script type="application/json" id="welcome">${answer}</script>`;
+  router.get(/.*/, async (request, response) => {
+    const extra = ahead(request.path) + inPage(await welcome(request, response));
     response.set('Cache-Control', 'no-store').type('html');
     // As functions: what is put in may hold a dollar sign.
     response.send(page.replace(PAGE_MARK, () => extra).replaceAll(NONCE_MARK, () => nonceOf(response)));
   });
   return router;
+}
+
+/** The welcome as data in the page. Nothing in it can end the element that it stands in. */
+function inPage(welcome: Welcome | undefined): string {
+  if (!welcome) return '';
+  const text = JSON.stringify(welcome).replaceAll('<', '\\u003c');
+  return `<script type="application/json" id="welcome">${text}</script>`;
 }

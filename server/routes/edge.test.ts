@@ -3,8 +3,11 @@ import type { StudioPlaces } from '@prompt-spark/contract/studio';
 import { testPerson } from '@prompt-spark/core/testing/people';
 import { eq, sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { get } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readEnvironment } from '../environment.ts';
 import { newMetrics, serveMetrics } from '../http/metrics.ts';
@@ -177,6 +180,59 @@ describe('a person', () => {
     const { body } = await coach.ask(ADDRESSES.people).expect(200);
     expect(body).toMatchObject({ people: [{ id }], unreadable: [] });
     await coach.ask(ADDRESSES.savePerson, `{${id}}`).send({ version: 1, groupIds: [], document }).expect(404);
+  });
+});
+
+describe('a page', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'pages-'));
+  mkdirSync(join(folder, '.vite'));
+  mkdirSync(join(folder, 'assets'));
+  writeFileSync(join(folder, 'index.html'), '<head><meta content="%CSP_NONCE%"><!-- page --></head>');
+  writeFileSync(
+    join(folder, '.vite/manifest.json'),
+    JSON.stringify({
+      'index.html': { file: 'assets/base.js', imports: ['_shared.js'] },
+      '_shared.js': { file: 'assets/shared.js' },
+      'pages/today/TodayPage.vue': {
+        file: 'assets/today.js',
+        imports: ['_shared.js', '_card.js'],
+        css: ['assets/today.css'],
+      },
+      '_card.js': { file: 'assets/card.js' },
+    }),
+  );
+  const page = (visitor: Visitor, path: string) => visitor.ask({ method: 'GET', path, access: 'anybody' });
+
+  it('comes with who is signed in and with what it is made of, each file once', async () => {
+    const served = await testServer(undefined, { webFolder: folder });
+    const coach = new Visitor(served);
+    const opened = await coach.ask(ADDRESSES.openStudio).send({
+      studioName: 'A studio </script><b> & $1',
+      coachName: 'Ottoline Crake',
+      email: 'page@saltmere.example',
+      password: PASSWORD,
+      timeZone: 'Europe/London',
+    });
+    const account: unknown = opened.body;
+    const { text, headers } = await page(coach, '/today').expect(200);
+    expect(JSON.parse(/id="welcome">(.*?)<\/script>/.exec(text)?.[1] ?? '')).toEqual({ account, demoOpen: false });
+    expect([...text.matchAll(/href="([^"]*)"/g)].map(([, file]) => file).toSorted()).toEqual([
+      '/assets/card.js',
+      '/assets/today.css',
+      '/assets/today.js',
+    ]);
+    const nonce = /content="([^"]*)"/.exec(text)?.[1] ?? '';
+    expect(nonce).not.toBe('');
+    expect(headers['content-security-policy']).toContain(`'nonce-${nonce}'`);
+    expect((await page(new Visitor(served), '/anything').expect(200)).text).toContain('"account":null');
+    await served.close();
+  });
+
+  it('is there while the database is away, and asks again by itself', async () => {
+    const served = await testServer(undefined, { webFolder: folder });
+    await served.close();
+    const { text } = await page(new Visitor(served), '/today').set('Cookie', 'prompt-spark=s%3Aone.two').expect(200);
+    expect(text).not.toContain('id="welcome"');
   });
 });
 

@@ -42,7 +42,7 @@ export interface Endpoint<Params, Query, Body, Answer> extends Address {
   readonly problems: readonly ProblemStatus[];
 }
 
-/** A row of the table of endpoints. Whatever is left out is nothing: no id, no query, no body. */
+/** A row of the table of endpoints. A part that is left out does not exist: no id, no query, no body. */
 export function endpoint<Params = Nothing, Query = Nothing, Body = Nothing, Answer = undefined>(
   address: Address,
   parts: EndpointParts<Params, Query, Body, Answer>,

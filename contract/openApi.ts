@@ -110,7 +110,7 @@ function operationOf(
   };
 }
 
-/** The schemas of a row, whatever they are of. */
+/** All the schemas of a row. */
 interface Schemas {
   readonly params: Joi.Schema;
   readonly query: Joi.Schema;

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { id, shape } from './fields.ts';
 
-/** At most so many entries come in one page of a list. */
+/** The most entries that one page of a list holds. */
 export const PAGE_SIZE = 50;
 
 /** Where the next page of a list begins: opaque, as it was given with the page before. */

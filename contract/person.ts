@@ -71,7 +71,7 @@ const readiness = shape<ReadinessOnDay>({
 
 const choice = shape<Choice>({ circuitId: id, slotId: innerId, drillId: innerId, variantId: innerId, day: dayOrNone });
 
-/** At most so many choices are kept for a person; what no longer counts is dropped as they are saved. */
+/** The most choices that are kept for one person. Choices that no longer count are dropped when the person is saved. */
 export const MOST_CHOICES = 2000;
 
 /** What is kept of a person; all of it is sealed where it is stored. */

@@ -26,7 +26,7 @@ async function start(): Promise<void> {
     console.error(error);
     notices.sayTrouble(error);
   };
-  // Whatever no button and no page caught is said all the same.
+  // An error that no button and no page caught is still shown.
   app.config.errorHandler = report;
   window.addEventListener('unhandledrejection', ({ reason }) => notices.sayTrouble(reason));
   app.mount('#app');

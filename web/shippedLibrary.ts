@@ -40,7 +40,7 @@ export function shippedLibrary(): Plugin {
   };
 }
 
-/** The catalogue, bundled and run as it stands. */
+/** The catalogue, bundled and run without change. */
 async function readCatalogue(): Promise<Readonly<Record<File, string>>> {
   const bundle = await rolldown({
     input: `${import.meta.dirname}/../catalogue/shipped.ts`,

@@ -126,5 +126,5 @@ function mustBe(name: string, status: number, schema: Joi.Schema | null | undefi
   if (schema === undefined) throw new Error(`${name} answers ${String(status)}, of which the table says nothing.`);
   if (schema === null) return;
   const checked = check<unknown>(schema, JSON.parse(JSON.stringify(answer)));
-  if (!checked.ok) throw new Error(`${name} answers otherwise than the table says: ${JSON.stringify(checked.errors)}`);
+  if (!checked.ok) throw new Error(`${name} does not answer as the table says: ${JSON.stringify(checked.errors)}`);
 }

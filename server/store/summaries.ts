@@ -9,7 +9,7 @@ import { timedWith } from './library.ts';
 import { NotReadable, readDocument, type UnreadableRow } from './stored.ts';
 import { searchTextOf, sketchOfCircuit, sketchOfSession, SUMMARY_STAMP } from './summary.ts';
 
-/** So many are made before other requests get their turn, and so many documents are fetched at a time. */
+/** How many documents are fetched at a time, and how many summaries are made before other requests get their turn. */
 const IN_ONE_GO = 8;
 const FETCHED = 64;
 

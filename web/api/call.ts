@@ -84,7 +84,7 @@ async function jsonOf(response: Response): Promise<unknown> {
   }
 }
 
-/** Whatever came back as a problem; what is no problem+json becomes one. */
+/** The problem in an answer. An answer that is no problem+json becomes one. */
 function problemOf(answer: unknown, status: number): ProblemDetails {
   if (typeof answer === 'object' && answer !== null && 'detail' in answer && 'title' in answer) {
     const { title, detail } = answer;

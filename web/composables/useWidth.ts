@@ -1,8 +1,8 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 
 /**
- * The width of an element's content in pixels; 0 until the browser has laid it out. It is told by the browser once that
- * is done: to ask would have the whole page laid out at once, in the middle of whatever is being drawn.
+ * The width of an element's content in pixels; 0 until the browser has laid it out. The browser tells it after
+ * layout; asking for it would force the browser to lay out the whole page in the middle of drawing it.
  */
 export function useWidth(element: Readonly<Ref<HTMLElement | null>>): Readonly<Ref<number>> {
   const width = ref(0);

@@ -3,9 +3,7 @@ import { timeCircuit, type Circuit } from '@prompt-spark/core';
 import type { Seconds } from '@prompt-spark/core/units';
 import { computed } from 'vue';
 import { useLibraryStore } from '../stores/library.ts';
-import TimeFuse from './TimeFuse.vue';
-import VerdictLine from './VerdictLine.vue';
-import { verdictOn } from './verdict.ts';
+import FuseStrip from './FuseStrip.vue';
 
 /** A circuit's fuse with how it stands against the time there is. */
 const {
@@ -15,19 +13,13 @@ const {
 } = defineProps<{ circuit: Circuit; available: Seconds; siteId?: string | null }>();
 const library = useLibraryStore();
 const timeline = computed(() => timeCircuit(circuit, library.settingAt(siteId)));
-const verdict = computed(() => verdictOn(timeline.value.total.plan, available));
 </script>
 
 <template>
-  <div class="strip">
-    <TimeFuse :segments="timeline.segments" :effort-of="library.effortOf" :available="available" />
-    <VerdictLine :verdict="verdict" class="small" />
-  </div>
+  <FuseStrip
+    :segments="timeline.segments"
+    :effort-of="library.effortOf"
+    :seconds="timeline.total.plan"
+    :available="available"
+  />
 </template>
-
-<style scoped>
-.strip {
-  display: grid;
-  gap: 0.35rem;
-}
-</style>

@@ -2,9 +2,7 @@
 import { sketchedSegments, type FuseSegment, type FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Effort, Seconds } from '@prompt-spark/core/units';
 import { computed } from 'vue';
-import TimeFuse from './TimeFuse.vue';
-import VerdictLine from './VerdictLine.vue';
-import { verdictOn } from './verdict.ts';
+import FuseStrip from './FuseStrip.vue';
 
 /** The fuse of a circuit in a list, from its sketch, with how it stands against the time there is. */
 const { fuse, seconds, available } = defineProps<{ fuse: FuseSketch; seconds: Seconds; available: Seconds }>();
@@ -14,19 +12,8 @@ const effortOf = computed(() => {
   const known = efforts.value;
   return (segment: FuseSegment): Effort => known.get(segment) ?? 0;
 });
-const verdict = computed(() => verdictOn(seconds, available));
 </script>
 
 <template>
-  <div class="strip">
-    <TimeFuse :segments="segments" :effort-of="effortOf" :available="available" />
-    <VerdictLine :verdict="verdict" class="small" />
-  </div>
+  <FuseStrip :segments="segments" :effort-of="effortOf" :seconds="seconds" :available="available" />
 </template>
-
-<style scoped>
-.strip {
-  display: grid;
-  gap: 0.35rem;
-}
-</style>

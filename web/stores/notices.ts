@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { ServerAway } from '../api/call.ts';
 
-/** The one thing the application has to say at the foot of whatever page is shown. */
+/** The one message that the application shows at the foot of the page. */
 export const useNoticesStore = defineStore('notices', () => {
   const words = ref('');
 

@@ -39,7 +39,7 @@ function workshop() {
   const made = new Workshop<typeof adding>(() => {
     const worker = new HandWorker();
     workers.push(worker);
-    return worker as unknown as Worker;
+    return worker;
   });
   return { made, workers };
 }

@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap, type Endpoint, type Remote } from 'comlink';
 
 /** Work beside the page that came to nothing: the worker could not be started, or what it did threw. */
 export class WorkFailed extends Error {
@@ -7,8 +7,14 @@ export class WorkFailed extends Error {
   }
 }
 
+/** As much of a worker as a workshop needs. */
+export interface WorkshopWorker extends Endpoint {
+  onerror: ((event: ErrorEvent) => void) | null;
+  readonly terminate: () => void;
+}
+
 interface Running<Api> {
-  readonly worker: Worker;
+  readonly worker: WorkshopWorker;
   readonly api: Remote<Api>;
   /** Settles when the worker is ended or fails: nothing may wait for its answers any more. */
   readonly over: Promise<'called off'>;
@@ -20,7 +26,7 @@ export class Workshop<Api> {
   private running: Running<Api> | undefined;
   private waiting = 0;
 
-  constructor(private readonly start: () => Worker) {}
+  constructor(private readonly start: () => WorkshopWorker) {}
 
   /**
    * Has something worked out beside the page; undefined where it was called off.

@@ -15,7 +15,7 @@ const route = useRoute();
 const opening = ref(false);
 const trouble = ref('');
 
-/** The page is fetched anew: nothing of whoever was here before stays in memory. */
+/** The page is fetched anew, so that nothing of the coach before stays in memory. */
 function goIn(): void {
   const { then } = route.query;
   location.assign(typeof then === 'string' && /^\/(?![/\\])/.test(then) ? then : '/today');

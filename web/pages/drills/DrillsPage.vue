@@ -29,7 +29,7 @@ const counted = computed(() => {
   return `${found.value.length} drill${found.value.length === 1 ? '' : 's'}, ${rungs} variants`;
 });
 
-/** Drills in the page, more as they are scrolled to: so many figures at once would hold a phone up for seconds. */
+/** Drills in the page, more as they are scrolled to: drawing every figure at once would hold a phone up for seconds. */
 const FIRST = 6;
 const BATCH = 12;
 const most = ref(FIRST);

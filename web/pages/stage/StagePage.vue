@@ -20,7 +20,7 @@ import StageRunView from './StageRunView.vue';
 const { id, sessionId, fit } = defineProps<{
   id: string;
   sessionId: string | null;
-  /** How it is fitted, where that was agreed on the way here, as it stands in the address. */
+  /** How it is fitted, from the address, where that was agreed on the way here. */
   fit: LocationQueryValue | LocationQueryValue[];
 }>();
 const library = useLibraryStore();

@@ -92,8 +92,9 @@ it('says why and offers a way on where work beside the page cannot be done', asy
   await page.getByRole('button', { name: 'Start this one' }).waitFor();
 
   // On the Stage the clock runs on meanwhile.
-  await page.goto(sheet.replace('/circuits/', '/stage/'));
+  await page.goto(sheet);
   await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('timer').waitFor();
   await page.route(workers, (route) =>
     route.fulfill({ contentType: 'text/javascript', body: 'throw new Error("torn in two")' }),
   );

@@ -113,7 +113,7 @@ async function signOut(): Promise<void> {
     inset: auto 0 0;
     width: auto;
     flex-direction: row;
-    justify-content: space-around;
+    gap: 0;
     padding: 0.3rem 0.5rem;
     border-right: 0;
     border-top: 1px solid var(--line);
@@ -122,7 +122,10 @@ async function signOut(): Promise<void> {
     display: none;
   }
   .place {
+    flex: 1 1 auto;
+    width: auto;
     min-height: 48px;
+    white-space: nowrap;
   }
   .leave {
     margin-top: 0;

@@ -30,11 +30,13 @@ it('says so at every button that needs the server while it is away, and does it 
   await enterDemo(page);
 
   await writeNewCircuit(page);
+  await page.getByRole('textbox', { name: 'Title' }).fill('Away for a while');
+  await page.getByRole('textbox', { name: 'Title' }).press('Enter');
   await typeLines(page, ['cat-cow 5']);
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
   await page.goto('/circuits');
-  const card = page.locator('.card', { hasText: 'New circuit' });
-  const takeOut = () => card.getByRole('button', { name: 'Take out New circuit' }).click();
+  const card = page.locator('.card', { hasText: 'Away for a while' });
+  const takeOut = () => card.getByRole('button', { name: 'Take out Away for a while' }).click();
   await card.waitFor();
   await pressedAway(page, takeOut);
   expect(await card.count()).toBe(1);

@@ -54,9 +54,9 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
             <PathIcon :path="mdiCheckCircleOutline" :size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
           </span>
           <v-btn v-if="!session.runId" variant="text" @click="late = true">We’re late</v-btn>
-          <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">{{
-            session.runId ? 'Again' : 'Start'
-          }}</v-btn>
+          <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">
+            {{ session.runId ? 'Again' : 'Start' }}<span class="visually-hidden">: {{ session.title }}</span>
+          </v-btn>
           <CloseButton class="out" :label="`Take ${session.title} out of the book`" @click="emit('takeOut')" />
         </div>
       </div>

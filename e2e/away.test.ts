@@ -76,6 +76,31 @@ it('says so at every button that needs the server while it is away, and does it 
   await context.close();
 });
 
+it('says so where a fit cannot be kept for a session, or taken back, and does either once the server is back', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  const late = page.getByRole('button', { name: 'We’re late' }).first();
+  await late.click();
+  const dialog = page.getByRole('dialog', { name: 'We’re late' });
+  await dialog.getByRole('textbox', { name: 'Minutes left' }).fill('2:40');
+  await dialog.getByRole('link', { name: 'Look closer' }).click();
+  const only = page.getByRole('button', { name: 'For this session only' });
+  await only.click({ trial: true });
+  await pressedAway(page, () => only.click());
+  await only.click();
+  await page.getByText(/runs in 2:[0-9]{2}/).waitFor();
+
+  await page.getByRole('link', { name: 'Today' }).click();
+  const whole = page.getByRole('button', { name: 'Run it whole' });
+  await whole.waitFor();
+  await pressedAway(page, () => whole.click());
+  expect(await whole.count()).toBe(1);
+  await whole.click();
+  await whole.waitFor({ state: 'detached' });
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('says why and offers a way on where work beside the page cannot be done', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

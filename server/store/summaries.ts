@@ -9,8 +9,9 @@ import { timedWith } from './library.ts';
 import { NotReadable, readDocument, type UnreadableRow } from './stored.ts';
 import { searchTextOf, sketchOfCircuit, sketchOfSession, SUMMARY_STAMP } from './summary.ts';
 
-/** How many documents are fetched at a time, and how many summaries are made before other requests get their turn. */
+/** How many summaries are made before other requests get their turn. */
 const IN_ONE_GO = 8;
+/** How many documents are fetched at a time. */
 const FETCHED = 64;
 
 /** Makes the summaries anew of a studio's circuits that are not as they would be made today: all of them, or those named. */

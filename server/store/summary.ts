@@ -4,7 +4,7 @@ import { allSlots } from '@prompt-spark/core/circuit/circuit';
 import { builtCircuit } from '@prompt-spark/core/fit/build';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan';
 import { sketchFuse, type FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
-import { settingAt, withPeople } from '@prompt-spark/core/timeline/setting';
+import { settingAt, withPeople, type Setting } from '@prompt-spark/core/timeline/setting';
 import { USUAL_TIMES } from '@prompt-spark/core/timeline/trade';
 import { createHash } from 'node:crypto';
 import type { CircuitSketch, SessionSketch } from '../schema/tables.ts';
@@ -36,7 +36,8 @@ export function sketchOfCircuit(
 ): CircuitSketch {
   const { title, purpose, tags, available } = circuit;
   const peopled = withPeople(circuit, timing.groupOf(groupId)?.people ?? 0);
-  return { title, purpose, tags, available, drills: allSlots(circuit).length, ...timesOf(peopled, siteId, timing) };
+  const times = timesOf(peopled, settingOf(siteId, timing), timing);
+  return { title, purpose, tags, available, drills: allSlots(circuit).length, ...times };
 }
 
 /** What a list shows of a session: its circuit at its own site, with its own group, fitted where that was agreed. */
@@ -47,9 +48,9 @@ export function sketchOfSession(
 ): SessionSketch {
   const { groupId, siteId, fit } = session;
   const peopled = withPeople(circuit, timing.groupOf(groupId)?.people ?? 0);
-  const whole = timesOf(peopled, siteId, timing);
-  const setting = settingAt(usualSetting(timing.library), timing.siteOf(siteId));
-  const times = fit ? timesOf(builtCircuit(peopled, fit.plan, { setting }, fit.seconds), siteId, timing) : whole;
+  const setting = settingOf(siteId, timing);
+  const whole = timesOf(peopled, setting, timing);
+  const times = fit ? timesOf(builtCircuit(peopled, fit.plan, { setting }, fit.seconds), setting, timing) : whole;
   return {
     title: circuit.title,
     people: circuit.people,
@@ -59,8 +60,12 @@ export function sketchOfSession(
   };
 }
 
-function timesOf(circuit: Circuit, siteId: string | null, { library, siteOf }: TimedWith): Times {
-  const { segments, total } = timeCircuit(circuit, settingAt(usualSetting(library), siteOf(siteId)));
+function settingOf(siteId: string | null, { library, siteOf }: TimedWith): Setting {
+  return settingAt(usualSetting(library), siteOf(siteId));
+}
+
+function timesOf(circuit: Circuit, setting: Setting, { library }: TimedWith): Times {
+  const { segments, total } = timeCircuit(circuit, setting);
   return { seconds: total.plan, fuse: sketchFuse(segments, ({ drillId }) => library.byId.get(drillId)?.effort ?? 0) };
 }
 

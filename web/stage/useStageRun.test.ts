@@ -44,6 +44,18 @@ describe('a run on the Stage, without sound and without frames', () => {
     expect(actual()).toEqual([31, 23]);
   });
 
+  it('has come to its end where it ends by itself, though the clock moves while it is read', async () => {
+    await pass(53.9);
+    const before = performance.now();
+    // The first reading lies a millisecond before the end, the next a millisecond behind it.
+    vi.spyOn(performance, 'now').mockReturnValueOnce(before + 99).mockReturnValue(before + 101);
+    run.look();
+    run.look();
+    vi.restoreAllMocks();
+    expect(run.state.value).toBe('ended');
+    expect(run.position.value).toBe(run.total.value);
+  });
+
   it('stands still while paused, and keeps that time apart', async () => {
     await pass(5);
     run.pause();

@@ -45,11 +45,13 @@ export function useStageRun(planned: readonly Segment[]) {
   /** Looks at the clock: books what passed, and ends the run at its end. */
   function look(): void {
     if (!isRunning()) return;
-    position.value = Math.min(clock.position, total.value);
+    // Read once: the clock moves between two readings, and a run would end a hair before its end, as if stopped early.
+    const at = clock.position;
+    position.value = Math.min(at, total.value);
     record.value = spendBetween(record.value, segments.value, reckonedUntil, position.value);
     reckonedUntil = position.value;
-    if (clock.position >= total.value) return finish();
-    player?.ahead(sounds.value, clock.position);
+    if (at >= total.value) return finish();
+    player?.ahead(sounds.value, at);
   }
 
   useRafFn(look);

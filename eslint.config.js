@@ -1,5 +1,6 @@
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
+import regexp from 'eslint-plugin-regexp';
 import vue from 'eslint-plugin-vue';
 import globals from 'globals';
 import ts from 'typescript-eslint';
@@ -9,6 +10,14 @@ export default ts.config(
   js.configs.recommended,
   ...ts.configs.strictTypeChecked,
   ...vue.configs['flat/recommended'],
+  {
+    // An expression that goes back over what it has read takes minutes for a page of spaces: each must be linear.
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential', ignoreSticky: false }],
+    },
+  },
   {
     languageOptions: {
       parserOptions: {

@@ -16,6 +16,15 @@ export const credentialsSchema = shape<Credentials>({
   password: Joi.string().max(200).required().messages({ 'string.empty': 'The password is missing' }),
 });
 
+/** A coach's own password, once more. */
+export interface Confirmation {
+  readonly password: string;
+}
+
+export const confirmationSchema = shape<Confirmation>({
+  password: Joi.string().max(200).required().messages({ 'string.empty': 'The password is missing' }),
+});
+
 /** A studio to be opened: what its coach typed, and the time zone of the browser they sit at. */
 export interface NewStudio extends Credentials {
   readonly studioName: string;

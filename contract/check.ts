@@ -10,27 +10,48 @@ export interface FieldError {
 export type Checked<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly errors: readonly FieldError[] };
 
+/** Faults that are told at most. */
+export const MOST_FAULTS = 20;
+
+/** A value with more parts than this is told its first fault only: to look for all of them takes long where all are wrong. */
+const MOST_LOOKED_THROUGH = 200;
+
+/** Letters of a place or a message that are told. A key may be as long as all that was sent. */
+const MOST_TOLD = 300;
+
 /** Checks a value from outside against the schema of what it should be. The one place where outside data gets its type. */
 export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
-  if (!allKeepable(value)) return { ok: false, errors: unkeepableIn(value) };
-  const result = inFull(schema).validate(value);
+  const parts = partsOf(value);
+  if (parts === undefined) return { ok: false, errors: unkeepableIn(value) };
+  const { first, all } = strict(schema);
+  const result = first.validate(value);
   if (!result.error) return { ok: true, value: result.value };
-  const errors = result.error.details.map(({ path, message }) => ({
-    path: path.map(step).join(''),
-    message,
-  }));
+  const error = (parts <= MOST_LOOKED_THROUGH ? all.validate(value).error : undefined) ?? result.error;
+  const errors = error.details.slice(0, MOST_FAULTS).map(({ path, message }) => told(path.map(step).join(''), message));
   return { ok: false, errors };
 }
 
-const full = new WeakMap<object, Joi.Schema>();
+function told(path: string, message: string): FieldError {
+  return { path: path.slice(0, MOST_TOLD), message: message.slice(0, MOST_TOLD) };
+}
 
-/** A schema that finds everything that is wrong. Its preferences are set once: given with each value they are checked each time. */
-function inFull<T>(schema: Joi.Schema<T>): Joi.Schema<T> {
-  const known = full.get(schema) as Joi.Schema<T> | undefined;
-  if (known) return known;
-  const made = schema.prefs({ abortEarly: false, errors: { wrap: { label: false } } });
-  full.set(schema, made);
-  return made;
+interface Strict<T> {
+  /** Ends at the first fault. */
+  readonly first: Joi.Schema<T>;
+  /** Finds everything that is wrong. */
+  readonly all: Joi.Schema<T>;
+}
+
+const known = new WeakMap<object, Strict<unknown>>();
+
+/** A schema as it is used. Its preferences are set once: given with each value they are checked each time. */
+function strict<T>(schema: Joi.Schema<T>): Strict<T> {
+  const made = known.get(schema) as Strict<T> | undefined;
+  if (made) return made;
+  const errors = { wrap: { label: false } } as const;
+  const fresh = { first: schema.prefs({ abortEarly: true, errors }), all: schema.prefs({ abortEarly: false, errors }) };
+  known.set(schema, fresh);
+  return fresh;
 }
 
 /** Whether a text can be kept: the database takes neither the character zero nor half a pair of surrogates. */
@@ -38,34 +59,39 @@ export function keepable(text: string): boolean {
   return !/\0|\p{Surrogate}/u.test(text);
 }
 
-/** Whether every text within a value can be kept. It is asked of everything that comes in: it only looks, and notes no places. */
-function allKeepable(value: unknown): boolean {
+/**
+ * How many parts a value has; undefined where a text within it cannot be kept. It is asked of everything that comes in:
+ * it only looks, and notes no places. Without recursion: what comes in may be nested without end.
+ */
+function partsOf(value: unknown): number | undefined {
   const left: unknown[] = [value];
-  for (let here = left.pop(); left.length > 0 || here !== undefined; here = left.pop()) {
-    if (typeof here === 'string' && !keepable(here)) return false;
+  let parts = 0;
+  while (left.length > 0) {
+    const here = left.pop();
+    parts += 1;
+    if (typeof here === 'string' && !keepable(here)) return undefined;
     if (typeof here !== 'object' || here === null) continue;
-    if (Array.isArray(here)) left.push(...(here as unknown[]));
+    if (Array.isArray(here)) for (const inner of here as unknown[]) left.push(inner);
     else
       for (const [key, inner] of Object.entries(here)) {
-        if (!keepable(key)) return false;
+        if (!keepable(key)) return undefined;
         left.push(inner);
       }
   }
-  return true;
+  return parts;
 }
 
-/** Every text within a value, key or other, that cannot be kept. Without recursion: what comes in may be nested without end. */
+/** The first texts within a value, keys or others, that cannot be kept. */
 function unkeepableIn(value: unknown): readonly FieldError[] {
   const errors: FieldError[] = [];
   const left: { readonly path: string; readonly value: unknown }[] = [{ path: '', value }];
-  for (let one = left.pop(); one; one = left.pop()) {
+  for (let one = left.pop(); one && errors.length < MOST_FAULTS; one = left.pop()) {
     const { path, value: here } = one;
-    if (typeof here === 'string' && !keepable(here))
-      errors.push({ path, message: 'holds a character that cannot be kept' });
+    if (typeof here === 'string' && !keepable(here)) errors.push(told(path, 'holds a character that cannot be kept'));
     if (typeof here !== 'object' || here === null) continue;
     for (const [key, inner] of Object.entries(here)) {
-      if (keepable(key)) left.push({ path: path + step(key), value: inner });
-      else errors.push({ path, message: 'has a field whose name cannot be kept' });
+      if (keepable(key)) left.push({ path: path.slice(0, MOST_TOLD) + step(key), value: inner });
+      else errors.push(told(path, 'has a field whose name cannot be kept'));
     }
   }
   return errors;

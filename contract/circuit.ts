@@ -7,6 +7,7 @@ import {
   MOST_ROUNDS,
   MOST_SECONDS,
   MOST_SETS,
+  MOST_STRETCHES,
   MOST_TAG,
   MOST_TAGS,
   MOST_TITLE,
@@ -22,6 +23,8 @@ import {
   type TrackDrill,
   type UnreadLine,
 } from '@prompt-spark/core/circuit/circuit';
+import { lineIds } from '@prompt-spark/core/circuit/cursor';
+import { workStretches } from '@prompt-spark/core/circuit/stretches';
 import type { WallClock } from '@prompt-spark/core/circuit/wallClock';
 import type { Extra } from '@prompt-spark/core/dose/dose';
 import { PHASES } from '@prompt-spark/core/drills/phase';
@@ -106,7 +109,15 @@ export const circuitSchema = shape<Circuit>({
   versions: listOf(shortVersion).max(MOST_VERSIONS),
   unread: listOf(unreadLine).max(MOST_LINES),
   blocks: listOf(block).max(MOST_BLOCKS),
-});
+})
+  .custom((circuit: Circuit, helpers) => {
+    if (lineIds(circuit).length > MOST_LINES) return helpers.error('circuit.lines');
+    return workStretches(circuit) > MOST_STRETCHES ? helpers.error('circuit.stretches') : circuit;
+  })
+  .messages({
+    'circuit.lines': `A circuit has at most ${MOST_LINES} lines`,
+    'circuit.stretches': `All rounds and sets come to more than ${MOST_STRETCHES} times to work: take fewer`,
+  });
 
 /** A circuit as a coach sends it for keeping. */
 export interface CircuitDraft {

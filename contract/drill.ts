@@ -15,7 +15,7 @@ import { POSTURES } from '@prompt-spark/core/drills/posture';
 import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
 import Joi from 'joi';
 import { doseSchema } from './dose.ts';
-import { line, listOf, name, oneOf, seconds, shape, someOf, version, whole } from './fields.ts';
+import { line, listOf, name, oneOf, seconds, shape, someOf, version } from './fields.ts';
 import { unreadables, type Unreadable } from './page.ts';
 
 const drillId = Joi.string().min(1).max(64).required();
@@ -113,29 +113,3 @@ export interface DrillSave {
 }
 
 export const drillSaveSchema = shape<DrillSave>({ drill: drillSchema, version });
-
-/** A library as CSV text, to be taken in whole or not at all. */
-export interface DrillImport {
-  readonly csv: string;
-}
-
-export const drillImportSchema = shape<DrillImport>({ csv: Joi.string().max(3_000_000).required() });
-
-/** What is wrong with a line of an import. */
-export interface ImportProblem {
-  readonly line: number;
-  readonly message: string;
-}
-
-/** What came of an import: how many were taken in, or what was wrong, line by line, and nothing was. */
-export interface ImportReport {
-  readonly added: number;
-  readonly same: number;
-  readonly problems: readonly ImportProblem[];
-}
-
-export const importReportSchema = shape<ImportReport>({
-  added: whole(0, 100_000),
-  same: whole(0, 100_000),
-  problems: listOf(shape<ImportProblem>({ line: whole(1, 1_000_000), message: Joi.string().required() })),
-});

@@ -10,7 +10,7 @@ const nothing = Joi.object<Nothing>({}).required();
 export type AnswerStatus = 200 | 201 | 204;
 
 /** What can go wrong with a request that was itself in order. Every endpoint may besides answer 400, 401, 403, 413, 415 and 422. */
-export type ProblemStatus = 401 | 404 | 409 | 422 | 429;
+export type ProblemStatus = 401 | 403 | 404 | 409 | 422 | 429;
 
 /** What an endpoint says of itself, beside its address. */
 export interface EndpointParts<Params, Query, Body, Answer> {
@@ -21,6 +21,8 @@ export interface EndpointParts<Params, Query, Body, Answer> {
   readonly body?: Joi.Schema<Body>;
   /** The largest body that is taken, in kB; 64 unless said. */
   readonly mostKb?: number;
+  /** The most parts that a body may have, keys and items alike; 2,000 unless said. */
+  readonly mostParts?: number;
   /** What it answers, by status; null where there is nothing to read. The first is the usual one. */
   readonly answers: Readonly<Partial<Record<AnswerStatus, Joi.Schema<Answer> | null>>>;
   readonly problems?: readonly ProblemStatus[];
@@ -37,6 +39,7 @@ export interface Endpoint<Params, Query, Body, Answer> extends Address {
   readonly takesQuery: boolean;
   readonly takesBody: boolean;
   readonly mostKb: number;
+  readonly mostParts: number;
   readonly answers: Readonly<Partial<Record<AnswerStatus, Joi.Schema<Answer> | null>>>;
   readonly usualStatus: AnswerStatus;
   readonly problems: readonly ProblemStatus[];
@@ -47,7 +50,7 @@ export function endpoint<Params = Nothing, Query = Nothing, Body = Nothing, Answ
   address: Address,
   parts: EndpointParts<Params, Query, Body, Answer>,
 ): Endpoint<Params, Query, Body, Answer> {
-  const { says, params, query, body, mostKb = 64, answers, problems = [] } = parts;
+  const { says, params, query, body, mostKb = 64, mostParts = 2_000, answers, problems = [] } = parts;
   const [usualStatus = 204] = ([200, 201, 204] as const).filter((status) => answers[status] !== undefined);
   return {
     ...address,
@@ -59,6 +62,7 @@ export function endpoint<Params = Nothing, Query = Nothing, Body = Nothing, Answ
     takesQuery: query !== undefined,
     takesBody: body !== undefined,
     mostKb,
+    mostParts,
     answers,
     usualStatus,
     problems,

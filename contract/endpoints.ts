@@ -1,4 +1,4 @@
-import { accountSchema, credentialsSchema, newStudioSchema, welcomeSchema } from './account.ts';
+import { accountSchema, confirmationSchema, credentialsSchema, newStudioSchema, welcomeSchema } from './account.ts';
 import { ADDRESSES, type EndpointName } from './addresses.ts';
 import {
   circuitPageSchema,
@@ -8,19 +8,14 @@ import {
   circuitWishSchema,
   newCircuitSchema,
 } from './circuit.ts';
-import {
-  drillImportSchema,
-  drillSaveSchema,
-  drillSchema,
-  importReportSchema,
-  libraryDrillSchema,
-  ownDrillsSchema,
-} from './drill.ts';
+import { drillSaveSchema, drillSchema, libraryDrillSchema, ownDrillsSchema } from './drill.ts';
 import { endpoint, type Endpoint } from './endpoint.ts';
 import { sessionFitSchema } from './fit.ts';
+import { fileImportSchema, importProgressSchema, importReportSchema } from './import.ts';
 import { idInAddress, nameIdInAddress } from './page.ts';
 import {
   accessesSchema,
+  peopleWishSchema,
   coachedPeopleSchema,
   personFileSchema,
   personRecordSchema,
@@ -38,10 +33,10 @@ import {
 } from './standard.ts';
 import { groupSchema, newGroupSchema, siteSaveSchema, siteSchema, studioPlacesSchema } from './studio.ts';
 
-/** Bodies in kB: a circuit of a thousand lines, and a file of a whole library. */
-const CIRCUIT_KB = 512;
-const FILE_KB = 4096;
-const SIGN_IN_KB = 4;
+/** How much a body may hold: what names somebody, a circuit of five hundred lines, a file as one long text. */
+const SIGN_IN = { mostKb: 4, mostParts: 20 };
+const CIRCUIT = { mostKb: 512, mostParts: 30_000 };
+const FILE = { mostKb: 4096, mostParts: 20 };
 
 /** Every way of asking the server for something. Server, browser, OpenAPI document and tests are made from this table. */
 export const ENDPOINTS = {
@@ -52,7 +47,7 @@ export const ENDPOINTS = {
   signIn: endpoint(ADDRESSES.signIn, {
     says: 'Signs a coach in.',
     body: credentialsSchema,
-    mostKb: SIGN_IN_KB,
+    ...SIGN_IN,
     answers: { 200: accountSchema },
     problems: [401, 429],
   }),
@@ -61,11 +56,18 @@ export const ENDPOINTS = {
     answers: { 200: accountSchema },
     problems: [404],
   }),
+  confirmPassword: endpoint(ADDRESSES.confirmPassword, {
+    says: 'The coach’s password once more, before health data is taken out or deleted.',
+    body: confirmationSchema,
+    ...SIGN_IN,
+    answers: { 204: null },
+    problems: [403, 429],
+  }),
   signOut: endpoint(ADDRESSES.signOut, { says: 'Signs out.', answers: { 204: null } }),
   openStudio: endpoint(ADDRESSES.openStudio, {
     says: 'Opens a studio with its first coach, who is then signed in.',
     body: newStudioSchema,
-    mostKb: SIGN_IN_KB,
+    ...SIGN_IN,
     answers: { 201: accountSchema },
     problems: [409, 429],
   }),
@@ -100,9 +102,10 @@ export const ENDPOINTS = {
   }),
   importDrills: endpoint(ADDRESSES.importDrills, {
     says: 'Takes in a library as CSV, whole or not at all.',
-    body: drillImportSchema,
-    mostKb: FILE_KB,
+    body: fileImportSchema,
+    ...FILE,
     answers: { 200: importReportSchema },
+    problems: [409, 429],
   }),
   saveDrill: endpoint(ADDRESSES.saveDrill, {
     says: 'Keeps a change to a drill of the studio’s own.',
@@ -119,14 +122,15 @@ export const ENDPOINTS = {
   }),
 
   people: endpoint(ADDRESSES.people, {
-    says: 'Everybody the coach coaches. That they were seen is noted.',
+    says: 'Everybody the coach coaches, a page at a time. That they were seen is noted.',
+    query: peopleWishSchema,
     answers: { 200: coachedPeopleSchema },
   }),
   savePerson: endpoint(ADDRESSES.savePerson, {
     says: 'Keeps a person: a new one, or a change made on a version.',
     params: idInAddress,
     body: personSaveSchema,
-    mostKb: CIRCUIT_KB,
+    ...CIRCUIT,
     answers: { 200: personRecordSchema },
     problems: [404, 409],
   }),
@@ -134,7 +138,7 @@ export const ENDPOINTS = {
     says: 'Deletes a person for good. That they were deleted is noted.',
     params: idInAddress,
     answers: { 204: null },
-    problems: [404],
+    problems: [403, 404],
   }),
   personAccess: endpoint(ADDRESSES.personAccess, {
     says: 'Who saw or changed what is known of a person, last first.',
@@ -144,13 +148,28 @@ export const ENDPOINTS = {
   }),
   importPeople: endpoint(ADDRESSES.importPeople, {
     says: 'Takes in people as CSV, everybody or nobody.',
-    body: personFileSchema,
-    mostKb: FILE_KB,
+    body: fileImportSchema,
+    ...FILE,
     answers: { 200: importReportSchema },
+    problems: [409, 429],
   }),
   exportPeople: endpoint(ADDRESSES.exportPeople, {
     says: 'Everybody the coach coaches, as CSV. That it was taken out is noted.',
     answers: { 200: personFileSchema },
+    problems: [403],
+  }),
+
+  importProgress: endpoint(ADDRESSES.importProgress, {
+    says: 'How far an import of the coach’s own is.',
+    params: idInAddress,
+    answers: { 200: importProgressSchema },
+    problems: [404],
+  }),
+  callOffImport: endpoint(ADDRESSES.callOffImport, {
+    says: 'Calls an import of the coach’s own off: nothing of it is taken in.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
   }),
 
   standards: endpoint(ADDRESSES.standards, {
@@ -198,7 +217,7 @@ export const ENDPOINTS = {
   addCircuit: endpoint(ADDRESSES.addCircuit, {
     says: 'Adds a circuit. Adding the same one again changes nothing.',
     body: newCircuitSchema,
-    mostKb: CIRCUIT_KB,
+    ...CIRCUIT,
     answers: { 201: circuitStampSchema },
     problems: [404, 409],
   }),
@@ -212,7 +231,7 @@ export const ENDPOINTS = {
     says: 'Keeps a change made on a version. The same save sent again is kept once.',
     params: idInAddress,
     body: circuitSaveSchema,
-    mostKb: CIRCUIT_KB,
+    ...CIRCUIT,
     answers: { 200: circuitStampSchema },
     problems: [404, 409],
   }),
@@ -250,7 +269,7 @@ export const ENDPOINTS = {
     says: 'Shortens a session for itself alone, or runs it as planned again.',
     params: idInAddress,
     body: sessionFitSchema,
-    mostKb: CIRCUIT_KB,
+    ...CIRCUIT,
     answers: { 204: null },
     problems: [404],
   }),
@@ -281,7 +300,7 @@ export const ENDPOINTS = {
   addRun: endpoint(ADDRESSES.addRun, {
     says: 'Records a run. The same run sent again is kept once, and answered with 200.',
     body: newRunSchema,
-    mostKb: CIRCUIT_KB,
+    ...CIRCUIT,
     answers: { 200: runKeptSchema, 201: runKeptSchema },
     problems: [404, 409],
   }),

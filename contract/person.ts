@@ -15,7 +15,7 @@ import {
 } from '@prompt-spark/core/limits/person';
 import Joi from 'joi';
 import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole } from './fields.ts';
-import { unreadables, type Unreadable } from './page.ts';
+import { cursor, nextCursor, unreadables, type Unreadable } from './page.ts';
 
 const day = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, { name: 'a day such as 2026-11-25' });
 const dayOrNone = Joi.string()
@@ -111,14 +111,26 @@ export interface PersonRecord {
 
 export const personRecordSchema = shape<PersonRecord>({ id, version, groupIds, document: personDocumentSchema });
 
-/** Everybody a coach coaches, by name. */
+/** People that one page holds: enough for most coaches to need no second. */
+export const PEOPLE_PAGE = 200;
+
+/** Which people: from where the last page ended. */
+export interface PeopleWish {
+  readonly after?: string;
+}
+
+export const peopleWishSchema = shape<PeopleWish>({ after: cursor.optional() });
+
+/** A page of the people a coach coaches, in no order that means anything: names are not known to the database. */
 export interface CoachedPeople {
   readonly people: readonly PersonRecord[];
+  readonly next: string | null;
   readonly unreadable: readonly Unreadable[];
 }
 
 export const coachedPeopleSchema = shape<CoachedPeople>({
   people: listOf(personRecordSchema),
+  next: nextCursor,
   unreadable: unreadables,
 });
 
@@ -137,15 +149,23 @@ export const personSaveSchema = shape<PersonSave>({
 
 const ACTIONS = ['saw', 'added', 'changed', 'took out to a file', 'deleted'] as const;
 
-/** Who did what with somebody's health data, and when. */
+/** Who did what with somebody's health data, and when: a line a day for each action, one line in all for looking. */
 export interface Access {
   readonly coachName: string;
   readonly action: (typeof ACTIONS)[number];
+  /** The last time. */
   readonly at: string;
+  /** How often; on how many days, for looking. */
+  readonly times: number;
 }
 
 export const accessesSchema: Joi.Schema<readonly Access[]> = listOf(
-  shape<Access>({ coachName: Joi.string().required(), action: oneOf(...ACTIONS), at: instant }),
+  shape<Access>({
+    coachName: Joi.string().required(),
+    action: oneOf(...ACTIONS),
+    at: instant,
+    times: whole(1, 1_000_000),
+  }),
 );
 
 /** People as CSV text. */

@@ -1,4 +1,4 @@
-import { TEST_HEALTH_KEY } from '@prompt-spark/server/testing/studio';
+import { TEST_HEALTH_KEYS } from '@prompt-spark/server/testing/studio';
 import type {} from '@prompt-spark/server/testing/database';
 import { check } from '@prompt-spark/contract/check';
 import { sessionListSchema } from '@prompt-spark/contract/session';
@@ -20,13 +20,13 @@ beforeAll(async () => {
   const url = await newDatabase(inject('serverPostgres'));
   await migrateDatabase(url);
   connection = openDatabase(url);
-  expect(await loadDemo(connection.database, now, TEST_HEALTH_KEY)).toBe(true);
+  expect(await loadDemo(connection.database, now, TEST_HEALTH_KEYS)).toBe(true);
   studioId = (await demoAccount(connection.database))?.studioId ?? '';
 });
 afterAll(() => connection.close());
 
 it('loads once: a database that has a studio is left as it is', async () => {
-  expect(await loadDemo(connection.database, now, TEST_HEALTH_KEY)).toBe(false);
+  expect(await loadDemo(connection.database, now, TEST_HEALTH_KEYS)).toBe(false);
   expect((await circuitsOf(connection.database, studioId)).circuits).toHaveLength(5);
 });
 

@@ -7,7 +7,7 @@ import { coach, circuit, group, plannedSession, run, runTurn, site, studio } fro
 import { hashPassword } from '@prompt-spark/server/store/accounts';
 import type { Database } from '@prompt-spark/server/store/database';
 import { sumsOf } from '@prompt-spark/server/store/runs';
-import type { HealthKey } from '@prompt-spark/server/store/seal';
+import type { KeyRing } from '@prompt-spark/server/health/keyRing';
 import { addDays, format } from 'date-fns';
 import { randomUUID } from 'node:crypto';
 import { loadPeople } from './loadPeople.ts';
@@ -26,7 +26,7 @@ const library = libraryOf(catalogue);
  * @returns whether it was loaded
  * @throws Error when a demo circuit has a line that cannot be read
  */
-export function loadDemo(database: Database, now: Date, healthKey: HealthKey): Promise<boolean> {
+export function loadDemo(database: Database, now: Date, healthKey: KeyRing): Promise<boolean> {
   return database.transaction(async (transaction) => {
     const present = await transaction.select({ studioId: studio.studioId }).from(studio).limit(1);
     if (present.length > 0) return false;
@@ -47,7 +47,7 @@ class DemoLoader {
   constructor(
     private readonly database: Database,
     private readonly now: Date,
-    private readonly healthKey: HealthKey,
+    private readonly healthKey: KeyRing,
   ) {}
 
   async load(): Promise<void> {

@@ -2,8 +2,9 @@ import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import type { PersonDocument } from '@prompt-spark/contract/person';
 import { groupCoach, person, personCoach, personGroup } from '@prompt-spark/server/schema/tables';
 import type { Database } from '@prompt-spark/server/store/database';
-import { ownerOf } from '@prompt-spark/server/store/people';
-import { seal, type HealthKey } from '@prompt-spark/server/store/seal';
+import { ownerOf } from '@prompt-spark/server/health/owner';
+import type { KeyRing } from '@prompt-spark/server/health/keyRing';
+import { seal } from '@prompt-spark/server/health/seal';
 import { randomUUID } from 'node:crypto';
 import { coached, people, type DemoPerson } from './people.ts';
 
@@ -15,7 +16,7 @@ export interface DemoIds {
 }
 
 /** Loads the invented people, sealed as the server seals them. */
-export async function loadPeople(database: Database, key: HealthKey, ids: DemoIds, today: string): Promise<void> {
+export async function loadPeople(database: Database, key: KeyRing, ids: DemoIds, today: string): Promise<void> {
   const { studioId } = ids;
   for (const { coach, groups } of coached) {
     const coachId = ids.coachOf(coach);

@@ -1,6 +1,7 @@
 import { migrateDatabase, openDatabase } from '@prompt-spark/server/store/database';
 import { loadDemo } from '@prompt-spark/demo/loadDemo';
 import { TEST_HEALTH_KEY } from './healthKey.ts';
+import { ringOf } from '@prompt-spark/server/health/keyRing';
 import { newDatabase, startPostgres } from '@prompt-spark/server/testing/postgres';
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { createServer } from 'node:net';
@@ -21,7 +22,7 @@ export default async function setup(project: TestProject): Promise<() => void> {
   const databaseUrl = await newDatabase(postgres.url);
   await migrateDatabase(databaseUrl);
   const connection = openDatabase(databaseUrl);
-  await loadDemo(connection.database, new Date(), TEST_HEALTH_KEY);
+  await loadDemo(connection.database, new Date(), ringOf([TEST_HEALTH_KEY]));
   await connection.close();
   const port = await freePort();
   const server = await serve(databaseUrl, port);

@@ -3,6 +3,7 @@ import express, { type Express, type Request } from 'express';
 import { randomUUID } from 'node:crypto';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { loggedError } from './http/errorLog.ts';
 import { docs } from './http/docs.ts';
 import { health } from './http/health.ts';
 import type { Metrics } from './http/metrics.ts';
@@ -11,22 +12,30 @@ import { problemHandler, Refusal } from './http/problem.ts';
 import { sameOriginOnly } from './http/sameOrigin.ts';
 import { serve } from './http/serve.ts';
 import { accountSignedIn, signInSessions } from './http/signedIn.ts';
-import { signInLimits } from './http/signInLimit.ts';
+import { limitsFor } from './http/limits.ts';
+import { securityText } from './http/securityText.ts';
 import { accountRoutes, welcomeFor } from './routes/account.ts';
 import { circuitRoutes } from './routes/circuits.ts';
+import { importRoutes } from './routes/imports.ts';
 import { libraryRoutes } from './routes/library.ts';
 import { peopleRoutes } from './routes/people.ts';
 import { runRoutes } from './routes/runs.ts';
 import { sessionRoutes } from './routes/sessions.ts';
 import { standardRoutes } from './routes/standards.ts';
 import type { Connection } from './store/database.ts';
-import type { HealthKey } from './store/seal.ts';
+import type { KeyRing } from './health/keyRing.ts';
+import type { ImportShop } from './imports/importShop.ts';
 
 /** What the application stands on. */
 export interface AppParts {
   readonly connection: Connection;
   readonly sessionSecret: string;
-  readonly healthKey: HealthKey;
+  readonly healthKeys: KeyRing;
+  readonly importShop: ImportShop;
+  /** Whether the demo may be entered; where it is not said, it may. */
+  readonly demo?: boolean;
+  /** Whom to write to about a weakness, for security.txt. */
+  readonly securityContact?: string;
   readonly log: Logger;
   /** The built web application; only the API is served without it. */
   readonly webFolder?: string;
@@ -41,7 +50,8 @@ export interface AppParts {
 
 /** The whole application: API and pages from one address. */
 export function createApp(parts: AppParts): Express {
-  const { connection, sessionSecret, healthKey, log, webFolder, trustProxy, metrics } = parts;
+  const { connection, sessionSecret, healthKeys, importShop, webFolder, trustProxy, metrics, demo = true } = parts;
+  const log = parts.log.child({}, { serializers: { err: loggedError } });
   const { database, pool } = connection;
   const app = express();
   app.disable('x-powered-by');
@@ -54,22 +64,23 @@ export function createApp(parts: AppParts): Express {
   app.use(...securityHeaders());
   app.use(['/api/docs', '/api/openapi.json'], compression());
   app.use(docs());
+  app.use(securityText(parts.securityContact ?? ''));
   const sessions = signInSessions(pool, sessionSecret);
   app.use('/api', noStore, sameOriginOnly, ...sessions);
   const handlers = {
-    ...accountRoutes(database),
-    ...libraryRoutes(database),
+    ...accountRoutes({ database, key: healthKeys, demo }),
+    ...libraryRoutes(database, importShop),
     ...standardRoutes(database),
-    ...peopleRoutes(database, healthKey),
+    ...peopleRoutes(database, healthKeys, importShop),
+    ...importRoutes(database),
     ...circuitRoutes(database),
     ...sessionRoutes(database),
     ...runRoutes(database),
   };
-  const limits = signInLimits(database);
   app.use(
     serve(handlers, {
       accountOf: (request: Request) => accountSignedIn(database, request),
-      before: { signIn: limits, openStudio: limits },
+      before: limitsFor(database),
       ...(parts.checkAnswers ? { checkAnswers: true } : {}),
     }),
   );
@@ -85,7 +96,7 @@ export function createApp(parts: AppParts): Express {
         welcome: async (request, response) => {
           try {
             for (const step of sessions) await passed(step, request, response);
-            return await welcomeFor(database, await accountSignedIn(database, request));
+            return await welcomeFor(database, await accountSignedIn(database, request), demo);
           } catch (error) {
             log.warn({ err: error }, 'a page was served without knowing who asks');
             return undefined;
@@ -121,7 +132,10 @@ function requestLog(log: Logger) {
       response.setHeader('X-Request-Id', id);
       return id;
     },
+    // As they are: the usual ones would first make a text of all that an error says.
+    wrapSerializers: false,
     serializers: {
+      err: loggedError,
       req: (request: { id: string; method: string; url: string }) => ({
         id: request.id,
         method: request.method,

@@ -1,11 +1,11 @@
 import Joi from 'joi';
-import { healthKeyFrom, type HealthKey } from './store/seal.ts';
+import { keysFrom, ringInFile, ringOf, type KeyRing } from './health/keyRing.ts';
 
 /** What the server needs to know from its surroundings. */
 export interface Environment {
   readonly databaseUrl: string;
   readonly sessionSecret: string;
-  readonly healthKey: HealthKey;
+  readonly healthKeys: KeyRing;
   readonly host: string;
   readonly port: number;
   /** Where the log is written; standard output where empty. */
@@ -19,12 +19,17 @@ export interface Environment {
   readonly pool: { readonly most: number; readonly statementMs: number };
   /** Where the figures for Prometheus are served, on the same host; undefined for nowhere. */
   readonly metricsPort: number | undefined;
+  /** Whether the demo may be entered. */
+  readonly demo: boolean;
+  /** Where to write about a weakness, as a URI, for /.well-known/security.txt; empty where nobody is named. */
+  readonly securityContact: string;
 }
 
 interface Variables {
   readonly DATABASE_URL: string;
   readonly SESSION_SECRET: string;
   readonly HEALTH_KEY: string;
+  readonly HEALTH_KEY_FILE: string;
   readonly HOST: string;
   readonly PORT: number;
   readonly LOG_FILE: string;
@@ -32,6 +37,8 @@ interface Variables {
   readonly DATABASE_CONNECTIONS: number;
   readonly STATEMENT_TIMEOUT_MS: number;
   readonly METRICS_PORT: number | '';
+  readonly DEMO: 'on' | 'off';
+  readonly SECURITY_CONTACT: string;
 }
 
 /** An address or a net, or the name of some that every machine has. */
@@ -43,12 +50,12 @@ const schema = Joi.object<Variables>({
     .uri({ scheme: ['postgres', 'postgresql'] })
     .required(),
   SESSION_SECRET: Joi.string().min(32).required(),
+  // One key or several, the newest first: as text, or in a file that is read anew when it changes.
   HEALTH_KEY: Joi.string()
-    .base64()
-    .custom((text: string, helpers) =>
-      Buffer.from(text, 'base64').length === 32 ? text : helpers.error('any.invalid'),
-    )
-    .required(),
+    .allow('')
+    .custom((text: string, helpers) => (text === '' || areKeys(text) ? text : helpers.error('any.invalid')))
+    .default(''),
+  HEALTH_KEY_FILE: Joi.string().allow('').default(''),
   HOST: Joi.string().hostname().default('127.0.0.1'),
   PORT: Joi.number().port().default(4380),
   LOG_FILE: Joi.string().allow('').default(''),
@@ -56,8 +63,23 @@ const schema = Joi.object<Variables>({
   TRUST_PROXY: Joi.string().pattern(TRUSTED).allow('').default(''),
   DATABASE_CONNECTIONS: Joi.number().integer().min(2).max(200).default(10),
   STATEMENT_TIMEOUT_MS: Joi.number().integer().min(100).max(600_000).default(15_000),
+  DEMO: Joi.string().valid('on', 'off').default('on'),
+  SECURITY_CONTACT: Joi.string()
+    .uri({ scheme: ['mailto', 'https', 'tel'] })
+    .allow('')
+    .default(''),
   METRICS_PORT: Joi.number().port().allow('').default(''),
-}).unknown();
+})
+  .or('HEALTH_KEY', 'HEALTH_KEY_FILE')
+  .unknown();
+
+function areKeys(text: string): boolean {
+  try {
+    return keysFrom(text).length > 0;
+  } catch {
+    return false;
+  }
+}
 
 /**
  * Reads the environment.
@@ -73,12 +95,14 @@ export function readEnvironment(variables: NodeJS.ProcessEnv): Environment {
   return {
     databaseUrl: value.DATABASE_URL,
     sessionSecret: value.SESSION_SECRET,
-    healthKey: healthKeyFrom(value.HEALTH_KEY),
+    healthKeys: value.HEALTH_KEY === '' ? ringInFile(value.HEALTH_KEY_FILE) : ringOf(keysFrom(value.HEALTH_KEY)),
     host: value.HOST,
     port: value.PORT,
     logFile: value.LOG_FILE,
     trustProxy: trustFrom(value.TRUST_PROXY),
     pool: { most: value.DATABASE_CONNECTIONS, statementMs: value.STATEMENT_TIMEOUT_MS },
+    demo: value.DEMO === 'on',
+    securityContact: value.SECURITY_CONTACT,
     metricsPort: value.METRICS_PORT === '' ? undefined : value.METRICS_PORT,
   };
 }

@@ -2,16 +2,25 @@ import { fileURLToPath } from 'node:url';
 import pino from 'pino';
 import { createApp } from './app.ts';
 import { readEnvironment } from './environment.ts';
+import { loggedError } from './http/errorLog.ts';
 import { newMetrics, serveMetrics } from './http/metrics.ts';
+import { mustHaveKeys, WrongHealthKey } from './health/knownKeys.ts';
+import { openImportShop } from './imports/importShop.ts';
+import { openLogFile } from './logFile.ts';
 import { openDatabase } from './store/database.ts';
 
 /** Requests under way have this long to be answered once the process is told to end. */
 const STOP_WITHIN_MS = 10_000;
 
+/** Tells what watches over the process that starting it again would not help (bin/start). */
+const WRONG_KEY_EXIT = 78;
+
 const environment = readEnvironment(process.env);
-const log = pino(
-  environment.logFile === '' ? pino.destination(1) : pino.destination({ dest: environment.logFile, mkdir: true }),
-);
+const logFile =
+  environment.logFile === ''
+    ? undefined
+    : openLogFile(environment.logFile, ({ message }) => console.error(`The log cannot be written: ${message}`));
+const log = pino({ serializers: { err: loggedError } }, logFile ?? pino.destination(1));
 const connection = openDatabase(environment.databaseUrl, {
   ...environment.pool,
   onIdleError: (error) => log.warn({ err: error }, 'database connection lost'),
@@ -21,10 +30,21 @@ const metrics = newMetrics();
 const metricsServer = metricsPort === undefined ? undefined : serveMetrics(metrics, host, metricsPort);
 let stopping = false;
 
+const importShop = openImportShop(new URL('importWorker.js', import.meta.url));
+
+await mustHaveKeys(connection.database, environment.healthKeys).catch((error: unknown) => {
+  if (!(error instanceof WrongHealthKey)) throw error;
+  console.error(error.message);
+  process.exit(WRONG_KEY_EXIT);
+});
+
 const app = createApp({
   connection,
   sessionSecret: environment.sessionSecret,
-  healthKey: environment.healthKey,
+  healthKeys: environment.healthKeys,
+  importShop,
+  demo: environment.demo,
+  securityContact: environment.securityContact,
   log,
   webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
   trustProxy: environment.trustProxy,

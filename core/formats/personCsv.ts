@@ -126,17 +126,29 @@ function readLine(cells: Readonly<Record<string, string | undefined>>): PersonLi
 }
 
 function readLimit(text: string): Limit {
-  const parts = /^(.+?)\s*=\s*(\S+)(?:\s+(left|right))?(?:\s+until\s+(\d{4}-\d\d-\d\d))?$/i.exec(text);
-  const [, said = '', how = '', side = 'both', until = ''] = parts ?? [];
-  const name = said.toLowerCase();
-  const rest = { side: side.toLowerCase() as LimitSide, until };
-  const known = LIMITATIONS.find((limitation) => limitation.name.toLowerCase() === name || limitation.id === name);
-  const severity = LIMIT_SEVERITIES.find((one) => one === how.toLowerCase());
-  if (known && severity) return { kind: 'known', limitationId: known.id, severity, ...rest };
-  const capped = ([...DEMANDS, 'effort'] as readonly Capped[]).find((one) => one === name);
-  if (capped && /^\d+$/.test(how)) return { kind: 'own', capped, most: Number(how), ...rest };
+  const equals = text.indexOf('=');
+  const name = text.slice(0, Math.max(0, equals)).trim().toLowerCase();
+  const [how = '', ...words] = text
+    .slice(equals + 1)
+    .trim()
+    .toLowerCase()
+    .split(/\s+/);
+  const side = SIDES.find((one) => one === words[0]) ?? 'both';
+  if (side !== 'both') words.shift();
+  const [until = '', day = '', ...more] = words;
+  const inTime = until === '' || (until === 'until' && /^\d{4}-\d\d-\d\d$/.test(day));
+  if (inTime && more.length === 0) {
+    const rest = { side, until: day };
+    const known = LIMITATIONS.find((limitation) => limitation.name.toLowerCase() === name || limitation.id === name);
+    const severity = LIMIT_SEVERITIES.find((one) => one === how);
+    if (known && severity) return { kind: 'known', limitationId: known.id, severity, ...rest };
+    const capped = ([...DEMANDS, 'effort'] as readonly Capped[]).find((one) => one === name);
+    if (capped && /^\d+$/.test(how)) return { kind: 'own', capped, most: Number(how), ...rest };
+  }
   throw new Unfit(`"${text}" is no limit, such as "Wrist = ease left" or "shoulder overhead = 0"`);
 }
+
+const SIDES: readonly LimitSide[] = ['left', 'right'];
 
 function pairsOf<Key extends string, Value extends string>(
   items: readonly string[],

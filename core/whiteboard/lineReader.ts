@@ -1,7 +1,7 @@
 import type { Approach } from '../approach/approach.ts';
 import { APPROACHES } from '../approach/approaches.ts';
 import { usualSetRest } from '../dose/trade.ts';
-import { MOST_ROUNDS } from '../circuit/bounds.ts';
+import { MOST_ROUNDS, MOST_TYPED } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { drillAtStart, nearestNames, type DrillLibrary } from '../drills/library.ts';
@@ -30,6 +30,10 @@ export function readLine(
   const line = wellFormed(typed);
   const text = line.trim();
   if (text === '') return { kind: 'blank' };
+  if (text.length > MOST_TYPED) {
+    const expected = `a shorter line, of at most ${MOST_TYPED} letters`;
+    return { kind: 'problem', problem: { line: lineNumber, column: 1, text, expected, nearest: [] } };
+  }
   try {
     return readHeading(text, approaches) ?? readBlock(text) ?? { kind: 'slot', slot: readSlot(text, library, id) };
   } catch (error) {
@@ -99,5 +103,6 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
 
 /** The part of a line that was meant as a name: up to the first word that looks like a dose. */
 export function nameAsTyped(text: string): string {
-  return text.replace(/\s+(?:\d|@|\/|!|\?|"|(?:feel|rest|alt|each|both|x)\b).*$/i, '').trim();
+  const dose = text.search(/\s(?:\d|@|\/|!|\?|"|(?:feel|rest|alt|each|both|x)\b)/i);
+  return (dose < 0 ? text : text.slice(0, dose)).trim();
 }

@@ -1,5 +1,6 @@
 import type { Approach } from '../approach/approach.ts';
 import { APPROACHES } from '../approach/approaches.ts';
+import { MOST_BOARD_LINES } from '../circuit/bounds.ts';
 import { emptyCircuit, type Block, type Circuit, type Line, type UnreadLine } from '../circuit/circuit.ts';
 import { newBlock } from '../circuit/edit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
@@ -28,10 +29,11 @@ export function readWhiteboard(
 ): WhiteboardReading {
   const draft = new Draft(untitled);
   const lines = wellFormed(text).split(/\r\n|\r|\n/);
-  lines.forEach((line, index) => {
+  lines.slice(0, MOST_BOARD_LINES).forEach((line, index) => {
     const number = index + 1;
     draft.add(readLine(line, library, `line-${number}`, number, approaches), line, number, library);
   });
+  draft.keepRest(lines.slice(MOST_BOARD_LINES).join('\n'));
   return draft.reading();
 }
 
@@ -99,6 +101,13 @@ class Draft {
   reading(): WhiteboardReading {
     const blocks = this.blocks.map(({ block, lines }) => ({ ...block, lines }));
     return { circuit: { ...this.circuit, unread: this.unread, blocks }, problems: this.problems };
+  }
+
+  /** Keeps what follows the last line that is read: nothing is lost of a text that is far too long for a circuit. */
+  keepRest(text: string): void {
+    if (text.trim() === '') return;
+    const expected = `a board of at most ${MOST_BOARD_LINES} lines`;
+    this.keep({ line: MOST_BOARD_LINES + 1, column: 1, text, expected, nearest: [] }, MOST_BOARD_LINES + 1);
   }
 
   private addTitle(title: string, line: string, number: number): void {

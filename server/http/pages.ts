@@ -9,6 +9,25 @@ import { filesAhead } from './filesAhead.ts';
 const NONCE_MARK = '%CSP_NONCE%';
 const PAGE_MARK = '<!-- page -->';
 
+/** The Stage asks for the whole screen, for a screen that stays on, and for sound; nothing else is asked for. */
+const PERMISSIONS = [
+  'fullscreen=(self)',
+  'screen-wake-lock=(self)',
+  'autoplay=(self)',
+  ...[
+    'camera',
+    'microphone',
+    'geolocation',
+    'payment',
+    'usb',
+    'bluetooth',
+    'serial',
+    'hid',
+    'midi',
+    'display-capture',
+  ].map((feature) => `${feature}=()`),
+].join(', ');
+
 /** Security headers. Styles made at run time carry the page's nonce; scripts come from this origin only. */
 export function securityHeaders() {
   return [
@@ -32,13 +51,22 @@ export function securityHeaders() {
           baseUri: ["'none'"],
           formAction: ["'self'"],
           frameAncestors: ["'none'"],
+          requireTrustedTypesFor: ["'script'"],
+          // Vue's own, and ours for the addresses of workers (web/trustedTypes.ts).
+          trustedTypes: ['vue', 'default'],
         },
       },
-      // Plain http on loopback is how it runs out of the box; those who put TLS in front set this there.
+      // Plain http on loopback is how it runs out of the box: see below.
       strictTransportSecurity: false,
       crossOriginOpenerPolicy: { policy: 'same-origin' },
       referrerPolicy: { policy: 'no-referrer' },
     }),
+    (request: Request, response: Response, next: () => void) => {
+      response.set('Permissions-Policy', PERMISSIONS);
+      // By TLS from outside, as the connection or a trusted proxy says: never by anything else again.
+      if (request.secure) response.set('Strict-Transport-Security', 'max-age=31536000');
+      next();
+    },
   ];
 }
 
@@ -66,6 +94,8 @@ export function pages({ folder, welcome }: PageParts): Router {
   const ahead = filesAhead(folder);
   const router = Router();
   router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  // The page as a file is one without what it is filled with.
+  router.get('/index.html', (_request, response) => response.redirect(301, '/'));
   router.use(express.static(folder, { index: false }));
   router.get(/.*/, async (request, response) => {
     const extra = ahead(request.path) + inPage(await welcome(request, response));

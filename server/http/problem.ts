@@ -2,20 +2,25 @@ import type { FieldError } from '@prompt-spark/contract/check';
 import { PROBLEM_MEDIA_TYPE, type ProblemDetails } from '@prompt-spark/contract/problem';
 import type { ErrorRequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
+import { databaseTrouble } from '../store/database.ts';
 import { NotReadable } from '../store/stored.ts';
 
 /** Thrown in a route to answer with a problem. */
 export class Refusal extends Error {
   readonly problem: ProblemDetails;
+  /** Seconds after which it is worth asking again. */
+  readonly retryAfter: number | undefined;
 
   constructor(
     status: number,
     title: string,
     detail: string,
-    more: { readonly errors?: readonly FieldError[]; readonly current?: unknown } = {},
+    more: { readonly errors?: readonly FieldError[]; readonly current?: unknown; readonly retryAfter?: number } = {},
   ) {
     super(detail);
-    this.problem = { type: 'about:blank', title, status, detail, ...more };
+    const { retryAfter, ...rest } = more;
+    this.problem = { type: 'about:blank', title, status, detail, ...rest };
+    this.retryAfter = retryAfter;
   }
 }
 
@@ -57,43 +62,82 @@ export function sendProblem(response: Response, problem: ProblemDetails): void {
   response.status(problem.status).type(PROBLEM_MEDIA_TYPE).send(JSON.stringify(problem));
 }
 
-/** Turns whatever a route threw into a problem. What the server did wrong is logged, not told. */
+/** Turns what a route threw into a problem. What the server did wrong is logged, not told. */
 export function problemHandler(log: Logger): ErrorRequestHandler {
   return (error: unknown, _request, response, next) => {
     if (response.headersSent) {
       next(error);
       return;
     }
-    const problem = problemFrom(error);
+    const { problem, retryAfter } = refusalFrom(error);
     if (error instanceof NotReadable) log.warn({ why: error.message }, 'a stored record cannot be opened');
     else if (problem.status >= 500) log.error({ err: error }, 'request failed');
+    if (retryAfter !== undefined) response.set('Retry-After', String(retryAfter));
     sendProblem(response, problem);
   };
 }
 
-function problemFrom(error: unknown): ProblemDetails {
-  if (error instanceof Refusal) return error.problem;
+function refusalFrom(error: unknown): Refusal {
+  if (error instanceof Refusal) return error;
   if (error instanceof NotReadable) {
     const detail =
       'What is stored of this cannot be opened. It stays as it is; take it out, or tell those who run the server.';
-    return new Refusal(422, 'Cannot be opened', detail).problem;
+    return new Refusal(422, 'Cannot be opened', detail);
   }
-  const status = statusOf(error);
-  if (status === 413)
-    return new Refusal(413, 'Too large', `That is larger than the server takes${limitOf(error)}.`).problem;
-  if (status === 400) return new Refusal(400, 'Not readable', 'The request body is not readable JSON.').problem;
-  if (status === 404) return new Refusal(404, 'Not found', 'There is no such file. Reload the page.').problem;
-  const detail = 'Something went wrong on the server. Try again; if it goes on, tell those who run it.';
-  return new Refusal(500, 'Server error', detail).problem;
+  return databaseRefusal(error) ?? requestRefusal(error) ?? serverFault;
 }
 
-/** The status that express's own body parser gives its errors. */
-function statusOf(error: unknown): number | undefined {
-  return error instanceof Error && 'status' in error && typeof error.status === 'number' ? error.status : undefined;
+const serverFault = new Refusal(
+  500,
+  'Server error',
+  'Something went wrong on the server. Try again; if it goes on, tell those who run it.',
+);
+
+/** What the database could not do, and whether it is worth asking again. */
+function databaseRefusal(error: unknown): Refusal | undefined {
+  switch (databaseTrouble(error)) {
+    case 'away':
+      return new Refusal(503, 'Not now', 'The database does not answer just now. Try again in a moment.', {
+        retryAfter: 2,
+      });
+    case 'cannot write':
+      return new Refusal(503, 'Not now', 'The server cannot keep anything just now. Nothing you typed is lost.', {
+        retryAfter: 30,
+      });
+    case 'odd value':
+      return new Refusal(422, 'Not valid', 'Something in the request is out of the range of what can be kept.');
+    case undefined:
+      return undefined;
+  }
 }
 
-/** The limit that express's own body parser names in its errors. */
-function limitOf(error: unknown): string {
-  const limit = error instanceof Error && 'limit' in error && typeof error.limit === 'number' ? error.limit : undefined;
-  return limit === undefined ? '' : ` (${String(Math.round(limit / 1024))} kB)`;
+/** What was wrong with a request, in the words of express and its parser. */
+function requestRefusal(error: unknown): Refusal | undefined {
+  const { status, type, limit } = parserFault(error);
+  if (status === undefined || status < 400 || status > 499) return undefined;
+  switch (status) {
+    case 404:
+      return new Refusal(404, 'Not found', 'There is no such file. Reload the page.');
+    case 413: {
+      const most = typeof limit === 'number' ? ` (${String(Math.round(limit / 1024))} kB)` : '';
+      return new Refusal(413, 'Too large', `That is larger than the server takes${most}.`);
+    }
+    case 415:
+      return new Refusal(415, 'Not readable', 'The server takes JSON in UTF-8 only, not packed.');
+    default: {
+      const what = type === undefined ? 'The address is not readable.' : 'The request body is not readable JSON.';
+      return new Refusal(400, 'Not readable', what);
+    }
+  }
+}
+
+/** What express and its body parser note on their errors. */
+function parserFault(error: unknown): { readonly status?: number; readonly type?: string; readonly limit?: unknown } {
+  if (!(error instanceof Error)) return {};
+  const { status, type, limit } = error as Error & { status?: unknown; type?: unknown; limit?: unknown };
+  return {
+    ...(typeof status === 'number' ? { status } : {}),
+    ...(typeof type === 'string' ? { type } : {}),
+    limit,
+  };
 }

@@ -3,9 +3,10 @@ import type { ADDRESSES, EndpointName } from '@prompt-spark/contract/addresses';
 import { check, type FieldError } from '@prompt-spark/contract/check';
 import type { AnswerStatus } from '@prompt-spark/contract/endpoint';
 import { ENDPOINTS, type AnswerOf, type BodyOf, type ParamsOf, type QueryOf } from '@prompt-spark/contract/endpoints';
-import express, { Router, type Request, type RequestHandler, type Response } from 'express';
+import { Router, type Request, type RequestHandler, type Response } from 'express';
 import type Joi from 'joi';
 import type { Logger } from 'pino';
+import { boundedJson } from './boundedJson.ts';
 import { notFound, Refusal } from './problem.ts';
 import { sendJson } from './sendJson.ts';
 
@@ -61,20 +62,23 @@ function mount(router: Router, name: EndpointName, handlers: Handlers, edge: Edg
   const row = ENDPOINTS[name];
   const handler: AnyHandler = handlers[name];
   const route = router.route(row.path);
+  // Who asks is known before a byte of a body is read: nobody has to be listened to at length.
+  const accounts = new WeakMap<Request, Account>();
   const steps: RequestHandler[] = [
-    (_request, response, next) => {
+    async (request, response, next) => {
       response.locals['endpoint'] = name;
-      next();
-    },
-    ...(row.method === 'GET' ? [] : [express.json({ limit: row.mostKb * 1024 })]),
-    ...(edge.before?.[name] ?? []),
-    async (request, response) => {
       const account = await edge.accountOf(request);
-      if (row.access === 'coach' && !account) {
+      if (account) accounts.set(request, account);
+      else if (row.access === 'coach') {
         throw new Refusal(401, 'Not signed in', 'Sign in to go on. Nothing you typed is lost.');
       }
+      next();
+    },
+    ...(row.method === 'GET' ? [] : [boundedJson(row)]),
+    ...(edge.before?.[name] ?? []),
+    async (request, response) => {
       const asked = {
-        account,
+        account: accounts.get(request),
         params: row.takesId ? paramsFrom(request, row.params) : NOTHING,
         query: queryFrom(request, row),
         body: row.takesBody ? valid(row.body, request.body, 'The request body') : NOTHING,

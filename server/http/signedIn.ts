@@ -11,14 +11,19 @@ declare module 'express-session' {
     studioId: string;
     /** The day it was last renewed, YYYY-MM-DD in UTC. */
     renewed: string;
+    /** When the coach signed in, and when they last gave their password, in milliseconds. */
+    since: number;
+    confirmedAt: number;
   }
 }
 
+/** However much it is used, a signing-in ends after this long. */
+export const LONGEST_MS = 90 * 24 * 60 * 60 * 1000;
 const FORTNIGHT_MS = 14 * 24 * 60 * 60 * 1000;
 
 /**
  * Remembers who is signed in: a cookie that scripts and other sites cannot use, and a row in PostgreSQL. It lasts a
- * fortnight from the last day it was used; the row is written once a day, not with every request.
+ * fortnight from the last day it was used, and ninety days at most; the row is written once a day, not with every request.
  */
 export function signInSessions(pool: Connection['pool'], secret: string): readonly RequestHandler[] {
   const Store = connectPgSimple(session);
@@ -45,6 +50,8 @@ export async function signIn(request: Request, account: Account): Promise<void> 
   await new Promise<void>((resolve, reject) => {
     request.session.regenerate((error: unknown) => (error ? reject(asError(error)) : resolve()));
   });
+  request.session.since = Date.now();
+  request.session.confirmedAt = Date.now();
   request.session.coachId = account.coachId;
   request.session.studioId = account.studioId;
   // Kept before anything is answered: a browser may ask again as soon as it has seen the headers.
@@ -62,8 +69,9 @@ export async function signOut(request: Request): Promise<void> {
 
 /** Who is signed in, or undefined for nobody. */
 export async function accountSignedIn(database: Database, request: Request): Promise<Account | undefined> {
-  const { coachId } = request.session;
-  return coachId === undefined ? undefined : accountOf(database, coachId);
+  const { coachId, since = Date.now() } = request.session;
+  if (coachId === undefined || Date.now() - since > LONGEST_MS) return undefined;
+  return accountOf(database, coachId);
 }
 
 function asError(error: unknown): Error {

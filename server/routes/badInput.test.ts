@@ -1,23 +1,10 @@
-import { catalogue } from '@prompt-spark/catalogue';
 import { PROBLEM_MEDIA_TYPE } from '@prompt-spark/contract/problem';
 import { ADDRESSES, type Address } from '@prompt-spark/contract/addresses';
-import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
-import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
-import { limit, testPerson } from '@prompt-spark/core/testing/people';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-  newCircuit,
-  newRun,
-  newSession,
-  PASSWORD,
-  signedInCoach,
-  testServer,
-  type TestServer,
-  type Visitor,
-} from '../testing/studio.ts';
+import { everyBody, type Try } from '../testing/everyBody.ts';
+import { signedInCoach, testServer, type TestServer, type Visitor } from '../testing/studio.ts';
 
 /** A value somewhere in a body, by the keys that lead to it. */
 type Path = readonly (string | number)[];
@@ -61,12 +48,6 @@ function spoilt(body: unknown, [key, ...rest]: Path, junk: unknown): unknown {
   return { ...(body as object), [key]: spoilt((body as Record<string, unknown>)[key], rest, junk) };
 }
 
-interface Try {
-  readonly route: Address;
-  readonly id?: string;
-  readonly body: unknown;
-}
-
 let server: TestServer;
 let coach: Visitor;
 let tries: readonly Try[];
@@ -74,64 +55,7 @@ let tries: readonly Try[];
 beforeAll(async () => {
   server = await testServer();
   ({ coach } = await signedInCoach(server, 'careless@saltmere.example'));
-  const circuit = newCircuit(
-    '# All of it\nraise\n  jog 4 lengths @2m/s rest 5s\nmobilise\n  cat-cow 6-8\n  band pull 12 @2-1-2',
-  );
-  await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
-  const session = newSession(circuit.id);
-  await coach.ask(ADDRESSES.addSession).send(session).expect(201);
-  const places = (await coach.ask(ADDRESSES.places).expect(200)).body as {
-    readonly sites: readonly { readonly id: string; readonly version: number }[];
-  };
-  const { id: siteId = '', version, ...site } = places.sites[0] ?? {};
-  const drill = { ...catalogue[0], id: 'own-harbour-reset', name: 'Harbour reset', aliases: ['quay reset'] };
-  const { id: _, ...person } = testPerson();
-  const approach = { ...APPROACHES[0], id: randomUUID(), name: 'Harbour order' };
-  const mainSession = { ...MAIN_SESSIONS[0], id: randomUUID(), name: 'Gig rowing', words: ['oars'] };
-  tries = [
-    { route: ADDRESSES.signIn, body: { email: 'careless@saltmere.example', password: PASSWORD } },
-    {
-      route: ADDRESSES.openStudio,
-      body: {
-        studioName: 'Slip',
-        coachName: 'Ebba',
-        email: 'ebba@saltmere.example',
-        password: PASSWORD,
-        timeZone: 'UTC',
-      },
-    },
-    { route: ADDRESSES.saveSite, id: siteId, body: { version, site } },
-    { route: ADDRESSES.addDrill, body: drill },
-    { route: ADDRESSES.saveDrill, id: drill.id, body: { drill, version: 1 } },
-    { route: ADDRESSES.importDrills, body: { csv: writeDrillCsv(catalogue.slice(0, 2)) } },
-    {
-      route: ADDRESSES.savePerson,
-      id: randomUUID(),
-      body: {
-        version: null,
-        groupIds: [],
-        document: { ...person, name: 'Ebba Quay', limits: [limit('osteoporosis')] },
-      },
-    },
-    { route: ADDRESSES.importPeople, body: { csv: 'name\nEbba Quay\n' } },
-    { route: ADDRESSES.addGroup, body: { id: randomUUID(), name: 'Dusk' } },
-    { route: ADDRESSES.saveApproach, id: approach.id, body: { version: null, document: approach } },
-    { route: ADDRESSES.saveMainSession, id: mainSession.id, body: { version: null, document: mainSession } },
-    { route: ADDRESSES.setDefaultApproach, body: { id: APPROACHES[1]?.id } },
-    { route: ADDRESSES.addCircuit, body: newCircuit() },
-    {
-      route: ADDRESSES.saveCircuit,
-      id: circuit.id,
-      body: { circuit: circuit.circuit, groupId: null, siteId: null, version: 1, saveId: randomUUID() },
-    },
-    { route: ADDRESSES.addSession, body: newSession(circuit.id) },
-    {
-      route: ADDRESSES.fitSession,
-      id: session.id,
-      body: { fit: { seconds: 300, plan: { slots: { one: { kind: 'out' } }, blocks: {}, namesOnly: true } } },
-    },
-    { route: ADDRESSES.addRun, body: newRun(circuit, { sessionId: session.id }) },
-  ];
+  tries = await everyBody(coach, 'careless@saltmere.example');
 });
 afterAll(() => server.close());
 

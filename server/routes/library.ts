@@ -1,13 +1,15 @@
 import type { LibraryDrill } from '@prompt-spark/contract/drill';
 import { changedElsewhere, idTaken, mustBeThere, notFound, wrongField } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
+import { importDrills } from '../imports/drills.ts';
+import type { ImportShop } from '../imports/importShop.ts';
 import type { Database } from '../store/database.ts';
-import { addDrill, importDrills, ownDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
+import { addDrill, ownDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
 import { addGroup, coachesOf, placesOf, saveSite } from '../store/places.ts';
 import { told } from './unreadable.ts';
 
 /** What circuits are built from: drills, sites and groups. */
-export function libraryRoutes(database: Database) {
+export function libraryRoutes(database: Database, shop: ImportShop) {
   return {
     drills: async ({ account: { studioId }, log }) => {
       const { read, unreadable } = await ownDrills(database, studioId);
@@ -16,7 +18,7 @@ export function libraryRoutes(database: Database) {
 
     addDrill: async ({ account: { studioId }, body }) => keptOf(await addDrill(database, studioId, body)),
 
-    importDrills: ({ account: { studioId }, body: { csv } }) => importDrills(database, studioId, csv),
+    importDrills: ({ account, body }) => importDrills(database, shop, account, body),
 
     saveDrill: async ({ account: { studioId }, params: { id }, body }) =>
       keptOf(await saveDrill(database, studioId, id, body)),

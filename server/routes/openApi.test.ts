@@ -129,7 +129,13 @@ describe('what it documents', () => {
     await send('savePerson', 200, { version: null, groupIds: [], document }, personId);
     await send('people', 200);
     await send('personAccess', 200, undefined, personId);
-    await send('importPeople', 200, { csv: 'name\nRagna Firth\n' });
+    const importId = randomUUID();
+    await send('importPeople', 200, { csv: 'name\nRagna Firth\n', id: importId });
+    await send('importPeople', 409, { csv: 'name\nRagna Firth\n', id: importId });
+    await send('importProgress', 200, undefined, importId);
+    await send('callOffImport', 404, undefined, importId);
+    await send('confirmPassword', 403, { password: 'another' });
+    await send('confirmPassword', 204, { password: PASSWORD });
     await send('exportPeople', 200);
     await send('deletePerson', 204, undefined, personId);
 
@@ -175,6 +181,6 @@ describe('what it documents', () => {
     const asked = [...seen]
       .filter(([, statuses]) => [...statuses].some((status) => status < 300))
       .map(([name]) => name);
-    expect(Object.keys(ADDRESSES).filter((name) => !asked.includes(name))).toEqual(['enterDemo']);
+    expect(Object.keys(ADDRESSES).filter((name) => !asked.includes(name))).toEqual(['enterDemo', 'callOffImport']);
   });
 });

@@ -1,22 +1,29 @@
 import { changedElsewhere, found, mustBeThere, notFound, wrongField } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
+import type { KeyRing } from '../health/keyRing.ts';
+import { mustBeConfirmed } from '../http/confirmed.ts';
+import { importPeople } from '../imports/people.ts';
+import type { ImportShop } from '../imports/importShop.ts';
 import type { Database } from '../store/database.ts';
-import { accessesOf, deletePerson, peopleOf, savePerson } from '../store/people.ts';
-import { exportPeople, importPeople } from '../store/peopleFile.ts';
-import type { HealthKey } from '../store/seal.ts';
+import { accessesOf, deletePerson, peopleAfter, savePerson } from '../store/people.ts';
+import { exportPeople } from '../imports/exportPeople.ts';
 import { told } from './unreadable.ts';
 
 /** Clients and groups: what is known of them goes only to those who coach them. */
-export function peopleRoutes(database: Database, key: HealthKey) {
+export function peopleRoutes(database: Database, key: KeyRing, shop: ImportShop) {
   return {
-    people: async ({ account, log }) => {
-      const { read, unreadable } = await peopleOf(database, key, account);
-      return { people: read, unreadable: told('person', unreadable, log) };
+    people: async ({ account, query: { after }, log }) => {
+      const { read, unreadable, last } = await peopleAfter(database, key, account, after && personAt(after));
+      const next = last === undefined ? null : cursorAfter(last);
+      return { people: read, next, unreadable: told('person', unreadable, log) };
     },
 
-    importPeople: ({ account, body: { csv } }) => importPeople(database, key, account, csv),
+    importPeople: ({ account, body }) => importPeople({ database, key, shop }, account, body),
 
-    exportPeople: async ({ account }) => ({ csv: await exportPeople(database, key, account) }),
+    exportPeople: async ({ account, request }) => {
+      mustBeConfirmed(request, account);
+      return { csv: await exportPeople(database, key, account) };
+    },
 
     savePerson: async ({ account, params: { id }, body }) => {
       const result = await savePerson(database, key, account, id, body);
@@ -37,9 +44,20 @@ export function peopleRoutes(database: Database, key: HealthKey) {
       }
     },
 
-    deletePerson: async ({ account, params: { id } }) =>
-      mustBeThere(await deletePerson(database, account, id), 'person'),
+    deletePerson: async ({ account, params: { id }, request }) => {
+      mustBeConfirmed(request, account);
+      return mustBeThere(await deletePerson(database, key, account, id), 'person');
+    },
 
     personAccess: async ({ account, params: { id } }) => found(await accessesOf(database, account, id), 'person'),
   } satisfies Partial<Handlers>;
+}
+
+/** A cursor for the page after somebody: their id, which they who see them know. */
+const cursorAfter = (id: string): string => Buffer.from(id).toString('base64url');
+
+/** The id in a cursor. One that is no cursor of ours leads to the first page. */
+function personAt(cursor: string): string | undefined {
+  const text = Buffer.from(cursor, 'base64url').toString('utf8');
+  return /^[\da-f]{8}(?:-[\da-f]{4}){3}-[\da-f]{12}$/.test(text) ? text : undefined;
 }

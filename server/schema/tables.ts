@@ -42,12 +42,17 @@ export const studio = pgTable(
     /** The approach of circuits that name none; empty for the first that ships. */
     defaultApproach: text('default_approach').notNull().default(''),
     isDemo: boolean('is_demo').notNull().default(false),
+    /** When a visitor's copy of the demo goes; null for what stays, the demo that copies are made of among it. */
+    expiresAt: timestamp('expires_at', { withTimezone: true }),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().default(now),
   },
   (table) => [
     index('demo_studio')
       .on(table.studioId)
       .where(sql`is_demo`),
+    index('studio_by_end')
+      .on(table.expiresAt)
+      .where(sql`expires_at is not null`),
   ],
 );
 
@@ -81,6 +86,46 @@ export const signIn = pgTable(
     studioId: uuid('studio_id').generatedAlwaysAs(sql`((sess ->> 'studioId')::uuid)`),
   },
   (table) => [index('sign_in_expire').on(table.expire)],
+);
+
+/** Browsers that a coach signed in at before, by the digest of a secret that only they have: nobody else's tries shut them out. */
+export const coachDevice = pgTable(
+  'coach_device',
+  {
+    digest: text('digest').primaryKey(),
+    studioId: studioId(),
+    coachId: uuid('coach_id').notNull(),
+    seenAt: timestamp('seen_at', { withTimezone: true }).notNull().default(now),
+  },
+  (table) => [
+    index('devices_of_coach').on(table.studioId, table.coachId),
+    foreignKey({ columns: [table.studioId, table.coachId], foreignColumns: [coach.studioId, coach.id] }).onDelete(
+      'cascade',
+    ),
+  ],
+);
+
+/** The keys that health data is sealed with, each by its id and a check value: the keys themselves are never here. Of no studio. */
+export const healthKeyCheck = pgTable('health_key_check', {
+  keyId: text('key_id').primaryKey(),
+  studioId: uuid('studio_id'),
+  check: text('check').notNull(),
+  madeAt: timestamp('made_at', { withTimezone: true }).notNull().default(now),
+});
+
+/** A file that is being taken in, or was of late: how far it is, and whether it was called off. Nothing of what is in it. */
+export const importJob = pgTable(
+  'import_job',
+  {
+    id: uuid('id').primaryKey(),
+    studioId: studioId(),
+    coachId: uuid('coach_id').notNull(),
+    done: integer('done').notNull().default(0),
+    total: integer('total').notNull().default(0),
+    state: text('state').$type<'running' | 'ended' | 'called off'>().notNull().default('running'),
+    startedAt: timestamp('started_at', { withTimezone: true }).notNull().default(now),
+  },
+  (table) => [index('import_by_start').on(table.startedAt)],
 );
 
 /** Tries to sign in, counted by address and by e-mail. Made before any studio is known, so the studio is empty. */
@@ -198,6 +243,21 @@ export const personGroup = pgTable(
   ],
 );
 
+/**
+ * Holds that nobody had lifted when a person was deleted, under a digest of their name that only the server can make.
+ * Somebody of the same name who is added again is held again: a hold is lifted, never lost.
+ */
+export const leftHold = pgTable(
+  'left_hold',
+  {
+    studioId: studioId(),
+    nameDigest: text('name_digest').notNull(),
+    sealed: text('sealed').notNull(),
+    leftAt: timestamp('left_at', { withTimezone: true }).notNull().default(now),
+  },
+  (table) => [primaryKey({ columns: [table.studioId, table.nameDigest] })],
+);
+
 /** Who saw or changed somebody's data. It outlives the person, and then says only that there was one. */
 export const personAccess = pgTable(
   'person_access',
@@ -206,17 +266,21 @@ export const personAccess = pgTable(
     personId: uuid('person_id').notNull(),
     coachId: uuid('coach_id').notNull(),
     action: text('action').$type<Access['action']>().notNull(),
+    /** The last time, and how often: a line a day for each action, but one line in all for looking. */
     at: timestamp('at', { withTimezone: true }).notNull().default(now),
-    /** Looking is noted once a day for each coach. */
+    times: integer('times').notNull().default(1),
     onDay: date('on_day')
       .notNull()
       .default(sql`current_date`),
   },
   (table) => [
     index('access_by_person').on(table.studioId, table.personId, table.at),
-    uniqueIndex('seen_once_a_day')
-      .on(table.personId, table.coachId, table.onDay)
+    uniqueIndex('seen_by_coach')
+      .on(table.personId, table.coachId)
       .where(sql`action = 'saw'`),
+    uniqueIndex('done_once_a_day')
+      .on(table.personId, table.coachId, table.action, table.onDay)
+      .where(sql`action <> 'saw'`),
   ],
 );
 

@@ -1,6 +1,6 @@
 import type { Account, NewStudio } from '@prompt-spark/contract/account';
 import { hash, verify } from '@node-rs/argon2';
-import { eq, sql } from 'drizzle-orm';
+import { and, eq, isNull, sql } from 'drizzle-orm';
 import { randomUUID } from 'node:crypto';
 import { coach, site, studio } from '../schema/tables.ts';
 import type { Database } from './database.ts';
@@ -42,6 +42,12 @@ export async function accountBySecret(
   return account;
 }
 
+/** Whether a password is a coach's own. */
+export async function isOwnPassword(database: Database, coachId: string, password: string): Promise<boolean> {
+  const [found] = await database.select({ passwordHash: coach.passwordHash }).from(coach).where(eq(coach.id, coachId));
+  return found !== undefined && (await verify(found.passwordHash, password));
+}
+
 /** The account of a coach, or undefined where there is none any more. */
 export async function accountOf(database: Database, coachId: string): Promise<Account | undefined> {
   const query = prepared(database, 'account_of', () =>
@@ -53,9 +59,12 @@ export async function accountOf(database: Database, coachId: string): Promise<Ac
   return found;
 }
 
-/** The account that anybody may use to look round the demo studio, where there is one. */
+/** The account in the demo that visitors' copies are made of, where there is one. */
 export async function demoAccount(database: Database): Promise<Account | undefined> {
-  const [found] = await accounts(database).where(eq(studio.isDemo, true)).orderBy(coach.name).limit(1);
+  const [found] = await accounts(database)
+    .where(and(eq(studio.isDemo, true), isNull(studio.expiresAt)))
+    .orderBy(coach.name)
+    .limit(1);
   return found;
 }
 

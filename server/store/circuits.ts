@@ -14,6 +14,7 @@ import { circuit, group } from '../schema/tables.ts';
 import { cursorTo, endFrom, type PageEnd } from './cursor.ts';
 import { refusedBy, type Database } from './database.ts';
 import { prepared } from './prepared.ts';
+import { roomForCircuit } from './quotas.ts';
 import { readDocument, type UnreadableRow } from './stored.ts';
 import { refreshCircuits } from './summaries.ts';
 import { SUMMARY_STAMP } from './summary.ts';
@@ -191,6 +192,7 @@ export function addCircuit(
   { id, groupId, siteId, circuit: document }: NewCircuit,
 ): Promise<SaveResult> {
   return inOwnPlaces(async () => {
+    await roomForCircuit(database, studioId);
     const [added] = await database
       .insert(circuit)
       .values({

@@ -36,6 +36,8 @@ export function openDatabase(url: string, options: Partial<PoolOptions> = {}): C
     statement_timeout: statementMs,
   });
   pool.on('error', onIdleError);
+  // The pool hears a connection that breaks only while nobody uses it; one that breaks within a transaction is heard here.
+  pool.on('connect', (client) => client.on('error', onIdleError));
   const answers = () =>
     pool.query('select 1').then(
       () => true,
@@ -60,11 +62,47 @@ export async function migrateDatabase(url: string): Promise<void> {
 
 /** Why the database refused something that was asked of it; undefined for anything but a rule of its tables. */
 export function refusedBy(error: unknown): 'foreign key' | 'unique' | undefined {
-  const code = codeOf(error) ?? (error instanceof Error ? codeOf(error.cause) : undefined);
-  // PostgreSQL 15, appendix A: foreign_key_violation and unique_violation.
-  return code === '23503' ? 'foreign key' : code === '23505' ? 'unique' : undefined;
+  const code = codesOf(error).find((one) => one in REFUSALS);
+  return code === undefined ? undefined : REFUSALS[code];
 }
 
-function codeOf(error: unknown): unknown {
-  return typeof error === 'object' && error !== null && 'code' in error ? error.code : undefined;
+/** PostgreSQL 15, appendix A: foreign_key_violation and unique_violation. */
+const REFUSALS: Readonly<Record<string, 'foreign key' | 'unique'>> = { '23503': 'foreign key', '23505': 'unique' };
+
+/**
+ * What is the matter with the database, where an error comes from that: it is away or too busy and may answer soon, it
+ * cannot write for now, or it was given a value that it cannot hold.
+ */
+export function databaseTrouble(error: unknown): 'away' | 'cannot write' | 'odd value' | undefined {
+  for (const code of codesOf(error)) {
+    if (AWAY.test(code)) return 'away';
+    if (CANNOT_WRITE.test(code)) return 'cannot write';
+    if (ODD_VALUE.test(code)) return 'odd value';
+  }
+  return causesOf(error).some(({ message }) => CUT_OFF.test(message)) ? 'away' : undefined;
+}
+
+/**
+ * PostgreSQL 15, appendix A: connection exceptions, operator intervention (a statement given up, a server that ends or
+ * starts), too many connections, a deadlock; and what Node.js calls a connection that fails.
+ */
+const AWAY =
+  /^(?:08...|57...|53300|40001|40P01|ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|EHOSTUNREACH|ENOTFOUND|EAI_AGAIN)$/;
+/** Disk full, out of memory, a limit of its configuration, read-only, an error of reading or writing. */
+const CANNOT_WRITE = /^(?:53100|53200|53400|25006|58030)$/;
+/** Data exceptions, such as a date out of range. */
+const ODD_VALUE = /^22...$/;
+/** What the driver says, without a code, of a connection that broke or could not be had in time. */
+const CUT_OFF =
+  /^(?:Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error|Client was closed|Cannot use a pool after)/;
+
+function codesOf(error: unknown): readonly string[] {
+  return causesOf(error).flatMap((one) => ('code' in one && typeof one.code === 'string' ? [one.code] : []));
+}
+
+/** An error and what it says it came from, outermost first. */
+function causesOf(error: unknown): readonly Error[] {
+  const causes: Error[] = [];
+  for (let one = error; one instanceof Error && causes.length < 5; one = one.cause) causes.push(one);
+  return causes;
 }

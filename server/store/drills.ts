@@ -1,23 +1,14 @@
 import { catalogue } from '@prompt-spark/catalogue';
-import { check } from '@prompt-spark/contract/check';
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
-import {
-  drillSchema,
-  type DrillSave,
-  type ImportProblem,
-  type ImportReport,
-  type LibraryDrill,
-} from '@prompt-spark/contract/drill';
+import { drillSchema, type DrillSave, type LibraryDrill } from '@prompt-spark/contract/drill';
 import type { Drill } from '@prompt-spark/core/drills/drill';
-import { plainName } from '@prompt-spark/core/drills/library';
-import { lintDrill } from '@prompt-spark/core/drills/lint';
-import { readDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import { isDeepStrictEqual } from 'node:util';
 import { studioDrill } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { inTurn } from './inTurn.ts';
+import { NamesTaken } from './namesTaken.ts';
 import { outdateSummaries } from './outdated.ts';
+import { roomForDrills } from './quotas.ts';
 import { readDocument, readEach, type ReadList } from './stored.ts';
 
 const shipped: readonly LibraryDrill[] = catalogue.map((drill) => ({ drill, version: null }));
@@ -49,6 +40,7 @@ export type DrillResult =
 /** Adds a drill of the studio's own. Its names must be nobody else's in the library. */
 export function addDrill(database: Database, studioId: string, drill: Drill): Promise<DrillResult> {
   return inTurn(database, studioId, 'drills', async (transaction) => {
+    await roomForDrills(transaction, studioId, 1);
     const wrong = wrongWith(drill, await drillsOf(transaction, studioId));
     if (wrong) return { kind: 'wrong', words: wrong };
     const version = await keep(transaction, studioId, drill);
@@ -96,38 +88,14 @@ export async function takeOutDrill(database: Database, studioId: string, id: str
   return rows.length > 0;
 }
 
-/** Takes in a library as CSV. A drill that is there already, word for word, is left; one bad line and nothing is taken in. */
-export function importDrills(database: Database, studioId: string, csv: string): Promise<ImportReport> {
-  return inTurn(database, studioId, 'drills', async (transaction) => {
-    const present = await drillsOf(transaction, studioId);
-    const problems: ImportProblem[] = [];
-    const fresh: Drill[] = [];
-    let same = 0;
-    for (const row of readDrillCsv(csv)) {
-      const { line } = row;
-      if (!row.ok) {
-        problems.push({ line, message: row.problem });
-        continue;
-      }
-      const checked = check(drillSchema, row.drill);
-      if (!checked.ok) {
-        problems.push(...checked.errors.map(({ message }) => ({ line, message })));
-        continue;
-      }
-      const drill = checked.value;
-      if (present.some((entry) => isDeepStrictEqual(entry.drill, drill))) {
-        same += 1;
-        continue;
-      }
-      const wrong = wrongWith(drill, [...present, ...fresh.map((added) => ({ drill: added, version: 1 }))]);
-      if (wrong) problems.push({ line, message: wrong });
-      else fresh.push(drill);
-    }
-    if (problems.length > 0) return { added: 0, same, problems };
-    for (const drill of fresh) await keep(transaction, studioId, drill);
-    if (fresh.length > 0) await outdateSummaries(transaction, studioId);
-    return { added: fresh.length, same, problems };
-  });
+/** Writes drills in one statement, however many there are, each over one of its id that was taken out. */
+export async function keepDrills(database: Database, studioId: string, drills: readonly Drill[]): Promise<void> {
+  await database.execute(sql`
+    insert into ${studioDrill} (studio_id, id, version, document, schema_version)
+    select ${studioId}::uuid, d->>'id', 1, d, ${SCHEMA_VERSIONS.drill}::int
+    from jsonb_array_elements(${JSON.stringify(drills)}::jsonb) as d
+    on conflict (studio_id, id) do update set document = excluded.document, schema_version = excluded.schema_version,
+      version = ${studioDrill}.version + 1, taken_out_at = null, saved_at = now()`);
 }
 
 /** Writes a drill, over one of its id that was taken out; its version. */
@@ -151,14 +119,7 @@ async function keep(database: Database, studioId: string, drill: Drill): Promise
   return row?.version ?? 1;
 }
 
-/** What keeps a drill out of a library: a name or id that is taken, or a finding of the linter. Empty where nothing does. */
+/** What keeps a drill out of a library of others. Empty where nothing does. */
 function wrongWith(drill: Drill, others: readonly LibraryDrill[]): string {
-  const names = new Set([drill.name, ...drill.aliases].map(plainName));
-  const twin = others.find(({ drill: other }) =>
-    [other.name, ...other.aliases].some((name) => names.has(plainName(name))),
-  );
-  if (twin) return `Another drill answers to that name already: ${twin.drill.name}`;
-  if (others.some((other) => other.drill.id === drill.id)) return `Another drill has the id "${drill.id}" already`;
-  const [first] = lintDrill(drill);
-  return first ? `${drill.name} ${first.words}` : '';
+  return new NamesTaken(others.map((other) => other.drill)).wrongWith(drill);
 }

@@ -2,16 +2,21 @@ import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import {
   MOST_CHOICES,
   personDocumentSchema,
+  PEOPLE_PAGE,
   type Access,
   type PersonDocument,
   type PersonRecord,
   type PersonSave,
 } from '@prompt-spark/contract/person';
 import { keepsHolds, standingChoices } from '@prompt-spark/core/limits/person';
-import { and, desc, eq, exists, inArray, or, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, exists, gt, inArray, or, sql, type SQL } from 'drizzle-orm';
+import { ownerOf } from '../health/owner.ts';
+import type { KeyRing } from '../health/keyRing.ts';
+import { seal, unseal } from '../health/seal.ts';
 import { circuit, coach, groupCoach, person, personAccess, personCoach, personGroup } from '../schema/tables.ts';
 import type { Database } from './database.ts';
-import { seal, unseal, type HealthKey } from './seal.ts';
+import { leaveHolds, withLeftHolds } from './leftHolds.ts';
+import { roomForPeople } from './quotas.ts';
 import { NotReadable, readDocument, readEach, type ReadList } from './stored.ts';
 
 /** The coach who asks. Nobody sees a person but those who coach them: in private, or a group they are in. */
@@ -20,20 +25,43 @@ export interface Asker {
   readonly coachId: string;
 }
 
-/** Everybody a coach coaches, by name. That they were seen is noted, once a day. */
-export async function peopleOf(database: Database, key: HealthKey, asker: Asker): Promise<ReadList<PersonRecord>> {
-  const rows = await database.select().from(person).where(coachedBy(database, asker)).orderBy(person.id);
-  const { read, unreadable } = await recordsOf(database, key, rows);
+/** A page of people, and from whom the next one goes on. */
+export interface PeopleList extends ReadList<PersonRecord> {
+  /** The last id of this page; undefined where there is no other page. */
+  readonly last: string | undefined;
+}
+
+/** A page of the people a coach coaches, after somebody's id. That they were seen is noted, once a day. */
+export async function peopleAfter(
+  database: Database,
+  key: KeyRing,
+  asker: Asker,
+  after: string | undefined,
+): Promise<PeopleList> {
+  const rows = await database
+    .select()
+    .from(person)
+    .where(and(coachedBy(database, asker), after === undefined ? undefined : gt(person.id, after)))
+    .orderBy(person.id)
+    .limit(PEOPLE_PAGE + 1);
+  const { read, unreadable } = await recordsOf(database, key, rows.slice(0, PEOPLE_PAGE));
   await note(
     database,
     asker,
     'saw',
     read.map(({ id }) => id),
   );
-  return {
-    read: read.toSorted((one, other) => one.document.name.localeCompare(other.document.name)),
-    unreadable,
-  };
+  return { read, unreadable, last: rows.length > PEOPLE_PAGE ? rows[PEOPLE_PAGE - 1]?.id : undefined };
+}
+
+/** Everybody a coach coaches, page by page, so that nobody else waits for all of them. */
+export async function* everybodyOf(database: Database, key: KeyRing, asker: Asker): AsyncGenerator<PersonRecord> {
+  let after: string | undefined;
+  do {
+    const { read, last } = await peopleAfter(database, key, asker, after);
+    yield* read;
+    after = last;
+  } while (after !== undefined);
 }
 
 /** What came of keeping a person. */
@@ -47,7 +75,7 @@ export type PersonResult =
 /** Adds somebody, whom the coach then coaches in private, or keeps a change made on a version. */
 export function savePerson(
   database: Database,
-  key: HealthKey,
+  key: KeyRing,
   asker: Asker,
   id: string,
   save: PersonSave,
@@ -64,10 +92,12 @@ export function savePerson(
     if (now && save.version === now.version && !keepsHolds(now.document.holds, save.document.holds)) {
       return { kind: 'hold left out' };
     }
-    const document = await withStandingChoices(transaction, studioId, save.document);
+    const given = await withStandingChoices(transaction, studioId, save.document);
+    const document = save.version === null ? await withLeftHolds(transaction, key, studioId, given) : given;
     const sealed = seal(key, ownerOf(studioId, id), document);
     const { person: schemaVersion } = SCHEMA_VERSIONS;
     if (save.version === null) {
+      await roomForPeople(transaction, studioId, 1);
       const made = await transaction
         .insert(person)
         .values({ id, studioId, version: 1, sealed, schemaVersion })
@@ -119,10 +149,16 @@ async function withStandingChoices(
   return { ...document, choices: standing.slice(-MOST_CHOICES) };
 }
 
-/** Deletes somebody for good, with everything that was known of them; that it was done is noted. What was run stays, and says nothing of them. */
-export function deletePerson(database: Database, asker: Asker, id: string): Promise<boolean> {
+/**
+ * Deletes somebody for good, with everything that was known of them but a hold that nobody lifted; that it was done is
+ * noted. What was run stays, and says nothing of them.
+ */
+export function deletePerson(database: Database, key: KeyRing, asker: Asker, id: string): Promise<boolean> {
   return database.transaction(async (transaction) => {
-    if (!(await personRow(transaction, asker, id))) return false;
+    const row = await personRow(transaction, asker, id);
+    if (!row) return false;
+    const record = await recordOf(transaction, key, row);
+    if (record) await leaveHolds(transaction, key, asker.studioId, record.document);
     const gone = await transaction
       .delete(person)
       .where(and(eq(person.studioId, asker.studioId), eq(person.id, id)))
@@ -136,7 +172,7 @@ export function deletePerson(database: Database, asker: Asker, id: string): Prom
 export async function accessesOf(database: Database, asker: Asker, id: string): Promise<readonly Access[] | undefined> {
   if (!(await personRow(database, asker, id))) return undefined;
   const rows = await database
-    .select({ coachName: coach.name, action: personAccess.action, at: personAccess.at })
+    .select({ coachName: coach.name, action: personAccess.action, at: personAccess.at, times: personAccess.times })
     .from(personAccess)
     .innerJoin(coach, eq(coach.id, personAccess.coachId))
     .where(and(eq(personAccess.studioId, asker.studioId), eq(personAccess.personId, id)))
@@ -145,7 +181,10 @@ export async function accessesOf(database: Database, asker: Asker, id: string): 
   return rows.map(({ at, ...rest }) => ({ ...rest, at: at.toISOString() }));
 }
 
-/** Notes that a coach saw or changed people's data. */
+/**
+ * Notes that a coach saw or changed people's data: a line a day for each person and action, and for looking one line in
+ * all, with the last time and on how many days. It grows with people and days, never with looks.
+ */
 export async function note(
   database: Database,
   { studioId, coachId }: Asker,
@@ -153,10 +192,18 @@ export async function note(
   ids: readonly string[],
 ): Promise<void> {
   if (ids.length === 0) return;
-  await database
-    .insert(personAccess)
-    .values(ids.map((personId) => ({ studioId, coachId, personId, action })))
-    .onConflictDoNothing();
+  const noted = sql`
+    insert into ${personAccess} (studio_id, person_id, coach_id, action)
+    select ${studioId}::uuid, id::uuid, ${coachId}::uuid, ${action}
+    from jsonb_array_elements_text(${JSON.stringify(ids)}::jsonb) as id`;
+  await database.execute(
+    action === 'saw'
+      ? sql`${noted} on conflict (person_id, coach_id) where action = 'saw'
+          do update set at = now(), times = ${personAccess}.times + 1, on_day = current_date
+          where ${personAccess}.on_day < current_date`
+      : sql`${noted} on conflict (person_id, coach_id, action, on_day) where action <> 'saw'
+          do update set at = now(), times = ${personAccess}.times + 1`,
+  );
 }
 
 /** The ids of the groups a coach coaches. */
@@ -196,10 +243,16 @@ async function groupIdsOf(database: Database, id: string): Promise<readonly stri
   return rows.map(({ groupId }) => groupId);
 }
 
-async function recordsOf(database: Database, key: HealthKey, rows: readonly Row[]): Promise<ReadList<PersonRecord>> {
+/** Rows opened, with the groups that each person is in. */
+async function recordsOf(database: Database, key: KeyRing, rows: readonly Row[]): Promise<ReadList<PersonRecord>> {
   const ids = rows.map(({ id }) => id);
   const links =
-    ids.length > 0 ? await database.select().from(personGroup).where(inArray(personGroup.personId, ids)) : [];
+    ids.length > 0
+      ? await database
+          .select()
+          .from(personGroup)
+          .where(sql`${personGroup.personId} = any(${sql.param(ids)}::uuid[])`)
+      : [];
   const groupsOf = new Map<string, string[]>();
   for (const { personId, groupId } of links) groupsOf.set(personId, [...(groupsOf.get(personId) ?? []), groupId]);
   return readEach(rows, ({ id, studioId, version, sealed, schemaVersion }) => {
@@ -211,7 +264,7 @@ async function recordsOf(database: Database, key: HealthKey, rows: readonly Row[
   });
 }
 
-function opened(key: HealthKey, owner: string, sealed: string): unknown {
+function opened(key: KeyRing, owner: string, sealed: string): unknown {
   try {
     return unseal(key, owner, sealed);
   } catch (error) {
@@ -220,18 +273,13 @@ function opened(key: HealthKey, owner: string, sealed: string): unknown {
 }
 
 /** One person; undefined where what is stored of them cannot be opened. */
-async function recordOf(database: Database, key: HealthKey, row: Row): Promise<PersonRecord | undefined> {
+async function recordOf(database: Database, key: KeyRing, row: Row): Promise<PersonRecord | undefined> {
   return (await recordsOf(database, key, [row])).read[0];
 }
 
 /** Why a change was not kept: somebody else changed the person since, or deleted them. */
-async function asItStands(database: Database, key: HealthKey, asker: Asker, id: string): Promise<PersonResult> {
+async function asItStands(database: Database, key: KeyRing, asker: Asker, id: string): Promise<PersonResult> {
   const row = await personRow(database, asker, id);
   const current = row && (await recordOf(database, key, row));
   return current ? { kind: 'outdated', current } : { kind: 'missing' };
-}
-
-/** What a sealed record belongs to. */
-export function ownerOf(studioId: string, personId: string): string {
-  return `${studioId}/${personId}`;
 }

@@ -4,6 +4,7 @@ import { and, asc, desc, eq, gte, lt, sql } from 'drizzle-orm';
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
 import { cursorTo, endFrom } from './cursor.ts';
 import type { Database } from './database.ts';
+import { roomForRun } from './quotas.ts';
 
 /** A page of a studio's runs, last first, from where the last page ended. */
 export async function runsOf(
@@ -80,6 +81,7 @@ export async function recordRun(
 ): Promise<RecordResult> {
   return database.transaction(async (transaction) => {
     if (await isKept(transaction, studioId, rest.id)) return 'kept before';
+    await roomForRun(transaction, studioId);
     const from = await placeOf(transaction, studioId, rest);
     if (typeof from === 'string') return from;
     const added = await transaction
@@ -97,13 +99,31 @@ export async function recordRun(
       .returning({ id: run.id });
     // Sent twice at once, the other may have been the quicker.
     if (added.length === 0) return (await isKept(transaction, studioId, rest.id)) ? 'kept before' : 'id taken';
-    if (turns.length > 0) {
-      await transaction
-        .insert(runTurn)
-        .values(turns.map((turn, position) => ({ ...turn, studioId, runId: rest.id, position })));
-    }
+    await addTurns(transaction, studioId, rest.id, turns);
     return 'kept';
   });
+}
+
+/** All turns in one statement with one parameter, however many there are. */
+async function addTurns(database: Database, studioId: string, runId: string, turns: readonly RunTurn[]): Promise<void> {
+  if (turns.length === 0) return;
+  const rows = turns.map(({ slotId, drillId, drillName, phase, round, planned, actual, paused }, position) => [
+    position,
+    slotId,
+    drillId,
+    drillName,
+    phase,
+    round,
+    planned,
+    actual,
+    paused,
+  ]);
+  await database.execute(sql`
+    insert into ${runTurn}
+      (studio_id, run_id, position, slot_id, drill_id, drill_name, phase, round, planned, actual, paused)
+    select ${studioId}::uuid, ${runId}::uuid, (t->>0)::int, t->>1, t->>2, t->>3, t->>4, (t->>5)::int,
+      (t->>6)::float8, (t->>7)::float8, (t->>8)::float8
+    from jsonb_array_elements(${JSON.stringify(rows)}::jsonb) as t`);
 }
 
 /** What turns come to, in seconds. */

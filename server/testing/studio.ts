@@ -9,15 +9,18 @@ import { libraryOf } from '@prompt-spark/core/drills/library';
 import { blankRecord } from '@prompt-spark/core/session/runRecord';
 import { randomUUID } from 'node:crypto';
 import { Writable } from 'node:stream';
+import { pathToFileURL } from 'node:url';
 import pino from 'pino';
 import request, { type Agent, type Test } from 'supertest';
 import { inject } from 'vitest';
 import { createApp, type AppParts } from '../app.ts';
+import { ringOf } from '../health/keyRing.ts';
+import { openImportShop } from '../imports/importShop.ts';
 import { openStudio } from '../store/accounts.ts';
 import { migrateDatabase, openDatabase, type Connection } from '../store/database.ts';
 import { newDatabase } from './postgres.ts';
 
-export const TEST_HEALTH_KEY = Buffer.alloc(32, 7);
+export const TEST_HEALTH_KEYS = ringOf([Buffer.alloc(32, 7)]);
 
 /** The whole server on a database of its own, with what it logged. */
 export interface TestServer {
@@ -43,15 +46,23 @@ export async function testServer(
       done();
     },
   });
+  const importShop = openImportShop(pathToFileURL(inject('importWorker')));
   const app = createApp({
     connection,
     sessionSecret: 'a secret that only tests know, long enough',
-    healthKey: TEST_HEALTH_KEY,
+    healthKeys: TEST_HEALTH_KEYS,
+    importShop,
     log: pino(stream),
     checkAnswers: true,
     ...parts,
   });
-  return { connection, url, app, logged: () => lines.join(''), close: () => connection.close() };
+  return {
+    connection,
+    url,
+    app,
+    logged: () => lines.join(''),
+    close: () => importShop.close().then(() => connection.close()),
+  };
 }
 
 /** Somebody at a browser: cookies are kept, and requests say they come from the page itself. */

@@ -1,5 +1,5 @@
 import type { Problem } from '@prompt-spark/core';
-import { MOST_BLOCKS, MOST_LINES } from '@prompt-spark/core/circuit/bounds';
+import { MOST_BLOCKS, MOST_BOARD_LINES, MOST_LINES } from '@prompt-spark/core/circuit/bounds';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
 import { lineIds, neighbourOf, type Cursor } from '@prompt-spark/core/circuit/cursor';
 import {
@@ -130,12 +130,13 @@ export const useDeskStore = defineStore('desk', () => {
    * are not entered at all: what is wrong is given back.
    */
   function enterAll(text: string): string | undefined {
+    const tooMuch = `That is more than one circuit: expected at most ${MOST_LINES} lines in ${MOST_BLOCKS} blocks.`;
+    const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+    if (lines.length > MOST_BOARD_LINES) return tooMuch;
     const start: Added = { circuit: sheet.circuit, cursor: cursor.value };
-    const entered = text.split(/\r\n|\r|\n/).reduce((so, line) => added(so, read(line)), start);
+    const entered = lines.reduce((so, line) => added(so, read(line)), start);
     const { blocks } = entered.circuit;
-    if (blocks.length > MOST_BLOCKS || lineIds(entered.circuit).length > MOST_LINES) {
-      return `That is more than one circuit: expected at most ${MOST_LINES} lines in ${MOST_BLOCKS} blocks.`;
-    }
+    if (blocks.length > MOST_BLOCKS || lineIds(entered.circuit).length > MOST_LINES) return tooMuch;
     place(entered);
     return undefined;
   }

@@ -1,0 +1,20 @@
+import { monitorEventLoopDelay } from 'node:perf_hooks';
+
+/** What was done, and the longest that everybody else would have waited meanwhile, in milliseconds. */
+export async function stallDuring<T>(work: () => Promise<T>): Promise<{ readonly result: T; readonly stall: number }> {
+  const delay = monitorEventLoopDelay({ resolution: 2 });
+  delay.enable();
+  // The first tick of the measure itself is not counted.
+  await new Promise((resolve) => setTimeout(resolve, 10));
+  delay.reset();
+  const result = await work();
+  await new Promise((resolve) => setTimeout(resolve, 10));
+  delay.disable();
+  return { result, stall: delay.max / 1e6 };
+}
+
+/**
+ * What a test calls a stall, in milliseconds: far more than is aimed at, for a test runs on any machine. What is aimed at
+ * is measured by the bench beside it.
+ */
+export const STALL_MS = 400;

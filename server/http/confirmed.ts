@@ -1,0 +1,21 @@
+import type { Account } from '@prompt-spark/contract/account';
+import type { Request } from 'express';
+import { Refusal } from './problem.ts';
+
+/** For so long after a password was given it need not be given again. */
+const CONFIRMED_MS = 10 * 60 * 1000;
+
+/** The title of the refusal, by which a browser knows to ask for the password. */
+export const PASSWORD_NEEDED = 'Password needed';
+
+/** Notes that the coach gave their password just now. */
+export function confirm(request: Request): void {
+  request.session.confirmedAt = Date.now();
+}
+
+/** Refuses what takes health data out or deletes it, unless the coach gave their password of late. In the demo there is none. */
+export function mustBeConfirmed(request: Request, { isDemo }: Account): void {
+  const { confirmedAt = 0 } = request.session;
+  if (isDemo || Date.now() - confirmedAt < CONFIRMED_MS) return;
+  throw new Refusal(403, PASSWORD_NEEDED, 'Give your password once more before health data is taken out or deleted.');
+}

@@ -1,0 +1,37 @@
+import type { ImportProblem } from '@prompt-spark/contract/import';
+import type { LibraryDrill } from '@prompt-spark/contract/drill';
+import type { PersonDocument } from '@prompt-spark/contract/person';
+import type { Drill } from '@prompt-spark/core/drills/drill';
+
+/** A file to be read, with what is there already. */
+export type ReadTask =
+  | {
+      readonly kind: 'people';
+      readonly csv: string;
+      /** Names of the people who are there, in small letters. */
+      readonly names: readonly string[];
+      /** The groups that the coach coaches: name in small letters, id. */
+      readonly groups: readonly (readonly [name: string, id: string])[];
+    }
+  | {
+      readonly kind: 'drills';
+      readonly csv: string;
+      /** The studio's own drills; those that ship are known. */
+      readonly own: readonly LibraryDrill[];
+    };
+
+/** Somebody who may be taken in. */
+export interface FreshPerson {
+  readonly groupIds: readonly string[];
+  readonly document: PersonDocument;
+}
+
+/** What a file holds that is not there yet; one problem and nothing of it is taken in. */
+export interface ReadFile<Fresh> {
+  readonly fresh: readonly Fresh[];
+  readonly same: number;
+  readonly problems: readonly ImportProblem[];
+}
+
+/** What comes of a task. */
+export type ReadOf<Kind extends ReadTask['kind']> = ReadFile<Kind extends 'people' ? FreshPerson : Drill>;

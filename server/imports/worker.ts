@@ -1,0 +1,9 @@
+import type { Drill } from '@prompt-spark/core/drills/drill';
+import { readDrills } from './readDrills.ts';
+import { readPeople } from './readPeople.ts';
+import type { FreshPerson, ReadFile, ReadTask } from './work.ts';
+
+/** Reads a file in a thread of its own: a large one takes seconds, during which nobody else must wait. */
+export default function readFile(task: ReadTask): ReadFile<FreshPerson> | ReadFile<Drill> {
+  return task.kind === 'people' ? readPeople(task) : readDrills(task);
+}

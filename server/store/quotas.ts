@@ -1,0 +1,54 @@
+import { and, count, eq, isNull, sql } from 'drizzle-orm';
+import { Refusal } from '../http/problem.ts';
+import { circuit, person, run, studioDrill } from '../schema/tables.ts';
+import type { Database } from './database.ts';
+
+/** What one studio may keep. Far above what the largest would come to, so that nobody's slip or malice fills the disk. */
+export const QUOTAS = { people: 25_000, circuits: 10_000, drills: 5_000, runs: 500_000, circuitMegabytes: 200 };
+
+/**
+ * Refuses where a studio would have more people than it may.
+ *
+ * @throws Refusal
+ */
+export async function roomForPeople(database: Database, studioId: string, more: number): Promise<void> {
+  const [{ there } = { there: 0 }] = await database
+    .select({ there: count() })
+    .from(person)
+    .where(eq(person.studioId, studioId));
+  mustFit(there + more, QUOTAS.people, 'people', 'Delete those who no longer come');
+}
+
+/** Refuses where a studio would have more drills of its own than it may. @throws Refusal */
+export async function roomForDrills(database: Database, studioId: string, more: number): Promise<void> {
+  const [{ there } = { there: 0 }] = await database
+    .select({ there: count() })
+    .from(studioDrill)
+    .where(and(eq(studioDrill.studioId, studioId), isNull(studioDrill.takenOutAt)));
+  mustFit(there + more, QUOTAS.drills, 'drills of its own', 'Take out what nobody uses');
+}
+
+/** Refuses where a studio would have more circuits than it may, by number or by size, those taken out among them. @throws Refusal */
+export async function roomForCircuit(database: Database, studioId: string): Promise<void> {
+  const [{ there, bytes } = { there: 0, bytes: 0 }] = await database
+    .select({ there: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${circuit.document})), 0)::float8` })
+    .from(circuit)
+    .where(eq(circuit.studioId, studioId));
+  mustFit(there + 1, QUOTAS.circuits, 'circuits', 'Tell those who run the server');
+  mustFit(Math.ceil(bytes / 1e6), QUOTAS.circuitMegabytes, 'megabytes of circuits', 'Tell those who run the server');
+}
+
+/** Refuses where a studio would have more runs in its log than it may. @throws Refusal */
+export async function roomForRun(database: Database, studioId: string): Promise<void> {
+  const [{ there } = { there: 0 }] = await database
+    .select({ there: count() })
+    .from(run)
+    .where(eq(run.studioId, studioId));
+  mustFit(there + 1, QUOTAS.runs, 'runs in its log', 'Tell those who run the server');
+}
+
+function mustFit(wanted: number, most: number, what: string, toDo: string): void {
+  if (wanted <= most) return;
+  const detail = `A studio keeps at most ${most.toLocaleString('en-GB')} ${what}. ${toDo}; nothing was changed.`;
+  throw new Refusal(409, 'No room', detail);
+}

@@ -4,7 +4,7 @@ import { createApp } from './app.ts';
 import { readEnvironment } from './environment.ts';
 import { loggedError } from './http/errorLog.ts';
 import { newMetrics, serveMetrics } from './http/metrics.ts';
-import { mustHaveKeys, WrongHealthKey } from './health/knownKeys.ts';
+import { mustHaveKeys, WrongHealthKey } from './store/healthKeys.ts';
 import { openImportShop } from './imports/importShop.ts';
 import { openLogFile } from './logFile.ts';
 import { openDatabase } from './store/database.ts';

@@ -1,5 +1,5 @@
 import { readEnvironment } from './environment.ts';
-import { resealAll } from './health/rotate.ts';
+import { resealAll } from './store/reseal.ts';
 import { openDatabase } from './store/database.ts';
 
 // Seals everything anew with the newest health key (bin/rotate-keys).

@@ -10,7 +10,7 @@ const circuitOf = (board: string) => readWhiteboard(board, testLibrary).circuit;
 describe('how often somebody gets to work', () => {
   it('is a side of a set of a round', () => {
     expect(workStretches(circuitOf('mobilise\n deep sit 20s'))).toBe(1);
-    expect(workStretches(circuitOf('mobilise 3 rounds\n 2 sets tall reach 10s/side\n deep sit 20s'))).toBe(
+    expect(workStretches(circuitOf('mobilise 3 rounds\n tall reach 2 sets 10s/side\n deep sit 20s'))).toBe(
       3 * (2 * 2 + 1),
     );
     expect(workStretches(circuitOf(''))).toBe(0);
@@ -18,7 +18,7 @@ describe('how often somebody gets to work', () => {
 
   it('is what the timeline lays out, told before', () => {
     const circuit = circuitOf(
-      'mobilise 3 rounds\n 2 sets tall reach 10s/side\n deep sit 20s\nraise\n 4 sets deep sit 5s',
+      'mobilise 3 rounds\n tall reach 2 sets 10s/side\n deep sit 20s\nraise\n deep sit 4 sets 5s',
     );
     const laid = timeCircuit(circuit, usualSetting(testLibrary)).segments.filter(({ kind }) => kind === 'work');
     expect(workStretches(circuit)).toBe(laid.length);

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { Drill } from '../drills/drill.ts';
+import { FORMULA, unmarked } from './formula.ts';
 
 /**
  * Drills as CSV (RFC 4180), one a line. Lists are joined by " | ", targets written "hip · flexion=0.5", and what has
@@ -41,7 +42,7 @@ export type DrillColumn = (typeof DRILL_COLUMNS)[number];
 /** Writes drills as CSV with a heading line. */
 export function writeDrillCsv(drills: readonly Drill[]): string {
   const rows = drills.map((drill) => DRILL_COLUMNS.map((column) => cellOf(drill, column)));
-  return `${Papa.unparse({ fields: [...DRILL_COLUMNS], data: rows }, { newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse({ fields: [...DRILL_COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }
 
 function cellOf(drill: Drill, column: DrillColumn): string {
@@ -115,7 +116,7 @@ export function readDrillCsv(text: string): readonly DrillRow[] {
 }
 
 function rowOf(cells: Readonly<Record<string, string>>, line: number): DrillRow {
-  const cell = (column: DrillColumn) => (cells[column] ?? '').trim();
+  const cell = (column: DrillColumn) => unmarked((cells[column] ?? '').trim());
   const list = (column: DrillColumn) =>
     cell(column)
       .split('|')

@@ -35,3 +35,16 @@ it.each([
 ])('says what is wrong with %s', (_what, csv, words) => {
   expect(readPersonCsv(csv)).toMatchObject([{ ok: false, problem: expect.stringContaining(words) as unknown }]);
 });
+
+it('gives a spreadsheet no formula to carry out, and comes back the same', () => {
+  const start = fc.constantFrom('=', '+', '-', '@', "'=", "''+", "'", '=cmd|"/c calc"!A1', '-2+3');
+  fc.assert(
+    fc.property(start, fc.stringMatching(/^[a-z ]{0,12}[a-z]$/), (formula, rest) => {
+      const { id: _, ...person } = testPerson({ name: `${formula}${rest}`, notes: `${formula}${rest}` });
+      const csv = writePersonCsv([{ person, groups: [`${formula}${rest}`] }]);
+      const cells = Papa.parse<string[]>(csv, { skipEmptyLines: true }).data.slice(1).flat();
+      expect(cells.filter((cell) => /^[=+\-@\t\r]/.test(cell))).toEqual([]);
+      expect(readPersonCsv(csv)).toEqual([{ ok: true, line: 2, value: { person, groups: [`${formula}${rest}`] } }]);
+    }),
+  );
+});

@@ -3,6 +3,7 @@ import { DEMANDS } from '../drills/demand.ts';
 import { LIMIT_SEVERITIES, type Capped, type Limit, type LimitSide } from '../limits/limitation.ts';
 import { LIMITATIONS, limitationOf } from '../limits/limitations.ts';
 import { ABILITIES, PATTERNS, REGIONS, type Person } from '../limits/person.ts';
+import { FORMULA, unmarked } from './formula.ts';
 
 /** People as CSV (RFC 4180), one a line. Lists are joined by "; ". Readiness, holds and choices of the day do not travel. */
 export const PERSON_COLUMNS = [
@@ -29,7 +30,7 @@ export interface PersonLine {
 /** Writes people as CSV with a heading line. */
 export function writePersonCsv(lines: readonly PersonLine[]): string {
   const rows = lines.map((line) => PERSON_COLUMNS.map((column) => cellOf(line, column)));
-  return `${Papa.unparse({ fields: [...PERSON_COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: false })}\r\n`;
+  return `${Papa.unparse({ fields: [...PERSON_COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }
 
 function cellOf({ person, groups }: PersonLine, column: Column): string {
@@ -98,7 +99,7 @@ export function readPersonCsv(text: string): readonly PersonRow[] {
 class Unfit extends Error {}
 
 function readLine(cells: Readonly<Record<string, string | undefined>>): PersonLine {
-  const cell = (column: Column) => (cells[column] ?? '').trim();
+  const cell = (column: Column) => unmarked((cells[column] ?? '').trim());
   const list = (column: Column) =>
     cell(column)
       .split(';')

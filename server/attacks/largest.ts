@@ -21,7 +21,7 @@ export async function largestBodies(coach: Visitor): Promise<readonly LargeTry[]
     `# Long\nraise\n${'  body-weight squat 12-15 @2-1-2 rest 10s "chest up"\n'.repeat(MOST_LINES)}`,
   );
   // Twenty slots, five rounds, fifty sets: five thousand times to work.
-  const many = newCircuit(`# Many\nraise 5 rounds\n${'  50 sets body-weight squat 12-15 set rest 5s\n'.repeat(20)}`);
+  const many = newCircuit(`# Many\nraise 5 rounds\n${'  body-weight squat 50x12 set rest 5s\n'.repeat(20)}`);
   await coach.ask(ADDRESSES.addCircuit).send(long).expect(201);
   const run = newRun(long);
   const turns = Array.from({ length: 2000 }, () => run.turns[0]);

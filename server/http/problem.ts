@@ -3,6 +3,7 @@ import { PROBLEM_MEDIA_TYPE, type ProblemDetails } from '@prompt-spark/contract/
 import type { ErrorRequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { databaseTrouble } from '../store/database.ts';
+import { NoRoom } from '../store/quotas.ts';
 import { NotReadable } from '../store/stored.ts';
 
 /** Thrown in a route to answer with a problem. */
@@ -84,6 +85,7 @@ function refusalFrom(error: unknown): Refusal {
       'What is stored of this cannot be opened. It stays as it is; take it out, or tell those who run the server.';
     return new Refusal(422, 'Cannot be opened', detail);
   }
+  if (error instanceof NoRoom) return new Refusal(409, 'No room', error.message);
   return databaseRefusal(error) ?? requestRefusal(error) ?? serverFault;
 }
 

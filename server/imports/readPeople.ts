@@ -3,18 +3,19 @@ import { MOST_IMPORTED } from '@prompt-spark/contract/import';
 import { personDocumentSchema } from '@prompt-spark/contract/person';
 import { readPersonCsv } from '@prompt-spark/core/formats/personCsv';
 import { Problems } from './problems.ts';
-import type { FreshPerson, ReadFile, ReadTask } from './work.ts';
+import type { NewPerson } from '../store/addPeople.ts';
+import type { ReadFile, ReadTask } from './work.ts';
 
 /** Reads people from a file: everybody whose name the coach has nobody of yet. */
 export function readPeople({
   csv,
   names,
   groups,
-}: Extract<ReadTask, { readonly kind: 'people' }>): ReadFile<FreshPerson> {
+}: Extract<ReadTask, { readonly kind: 'people' }>): ReadFile<NewPerson> {
   const problems = new Problems();
   const taken = new Set(names);
   const groupIdOf = new Map(groups);
-  const fresh: FreshPerson[] = [];
+  const fresh: NewPerson[] = [];
   let same = 0;
   const rows = readPersonCsv(csv);
   if (rows.length > MOST_IMPORTED) return tooMany(rows.length);

@@ -4,7 +4,7 @@ import type { Database } from '../store/database.ts';
 import { inTurn, type Turn } from '../store/inTurn.ts';
 import type { Asker } from '../store/people.ts';
 import type { ImportShop } from './importShop.ts';
-import { beginJob, CalledOff } from './jobs.ts';
+import { beginJob, CalledOff } from '../store/importJobs.ts';
 import type { ReadFile } from './work.ts';
 
 /** Rows that are written at once; between two the import can be called off. */

@@ -1,7 +1,7 @@
 import type { ImportProblem } from '@prompt-spark/contract/import';
 import type { LibraryDrill } from '@prompt-spark/contract/drill';
-import type { PersonDocument } from '@prompt-spark/contract/person';
 import type { Drill } from '@prompt-spark/core/drills/drill';
+import type { NewPerson } from '../store/addPeople.ts';
 
 /** A file to be read, with what is there already. */
 export type ReadTask =
@@ -20,12 +20,6 @@ export type ReadTask =
       readonly own: readonly LibraryDrill[];
     };
 
-/** Somebody who may be taken in. */
-export interface FreshPerson {
-  readonly groupIds: readonly string[];
-  readonly document: PersonDocument;
-}
-
 /** What a file holds that is not there yet; one problem and nothing of it is taken in. */
 export interface ReadFile<Fresh> {
   readonly fresh: readonly Fresh[];
@@ -34,4 +28,4 @@ export interface ReadFile<Fresh> {
 }
 
 /** What comes of a task. */
-export type ReadOf<Kind extends ReadTask['kind']> = ReadFile<Kind extends 'people' ? FreshPerson : Drill>;
+export type ReadOf<Kind extends ReadTask['kind']> = ReadFile<Kind extends 'people' ? NewPerson : Drill>;

@@ -1,6 +1,6 @@
 import { found, mustBeThere } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
-import { callOff, progressOf } from '../imports/jobs.ts';
+import { callOff, progressOf } from '../store/importJobs.ts';
 import type { Database } from '../store/database.ts';
 
 /** How far imports are, and calling them off. A coach sees their own only. */

@@ -60,7 +60,11 @@ describe('a person', () => {
   it('is kept, seen, changed on the version it was made on, and deleted for good', async () => {
     const { imke, group } = await studio();
     const person = await add(imke, [group.id]);
-    expect((await imke.ask(ADDRESSES.people).expect(200)).body).toEqual({ people: [person], next: null, unreadable: [] });
+    expect((await imke.ask(ADDRESSES.people).expect(200)).body).toEqual({
+      people: [person],
+      next: null,
+      unreadable: [],
+    });
     const next = { version: 1, groupIds: [], document: document({ notes: 'Flat palms too' }) };
     expect((await imke.ask(ADDRESSES.savePerson, person.id).send(next).expect(200)).body).toMatchObject({
       version: 2,

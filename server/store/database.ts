@@ -43,7 +43,28 @@ export function openDatabase(url: string, options: Partial<PoolOptions> = {}): C
       () => true,
       () => false,
     );
-  return { database: drizzle(pool), pool, answers, close: () => pool.end() };
+  return { database: databaseOn(pool), pool, answers, close: () => pool.end() };
+}
+
+/**
+ * The query builder over a pool. Its own transactions never give a connection back that breaks as they begin: ten of
+ * those, and nobody gets one any more. So each is given its connection here, and that goes back whatever comes of it.
+ */
+function databaseOn(pool: pg.Pool): Database {
+  const database = drizzle(pool);
+  return Object.assign(database, {
+    transaction: async (...[work, config]: Parameters<typeof database.transaction>) => {
+      const client = await pool.connect();
+      try {
+        const result = await drizzle(client).transaction(work, config);
+        client.release();
+        return result;
+      } catch (error) {
+        client.release(databaseTrouble(error) === 'away');
+        throw error;
+      }
+    },
+  });
 }
 
 const MIGRATIONS = fileURLToPath(new URL('../migrations', import.meta.url));

@@ -35,6 +35,16 @@ export async function leaveHolds(
     .onConflictDoUpdate({ target: [leftHold.studioId, leftHold.nameDigest], set: { sealed, leftAt: sql`now()` } });
 }
 
+/** Whether any holds were left in a studio. */
+export async function anyLeftHolds(database: Database, studioId: string): Promise<boolean> {
+  const rows = await database
+    .select({ digest: leftHold.nameDigest })
+    .from(leftHold)
+    .where(eq(leftHold.studioId, studioId))
+    .limit(1);
+  return rows.length > 0;
+}
+
 /** Somebody who is added, with the holds that were left of somebody of their name. */
 export async function withLeftHolds(
   database: Database,
@@ -53,4 +63,16 @@ export async function withLeftHolds(
   const { holds } = unseal(ring, leftHoldOwner(studioId), row.sealed) as LeftHold;
   const missing = holds.filter((hold) => !keepsHolds([hold], document.holds));
   return { ...document, holds: [...document.holds, ...missing] };
+}
+
+/** Forgets what was left of somebody of a name, once every hold of it was lifted. */
+export async function forgetLifted(
+  database: Database,
+  ring: KeyRing,
+  studioId: string,
+  { name, holds }: Pick<PersonDocument, 'name' | 'holds'>,
+): Promise<void> {
+  if (holds.length === 0 || holds.some(({ clearedOn }) => clearedOn === '')) return;
+  const digest = nameDigest(ring.newest(), studioId, name);
+  await database.delete(leftHold).where(and(eq(leftHold.studioId, studioId), eq(leftHold.nameDigest, digest)));
 }

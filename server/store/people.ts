@@ -15,7 +15,7 @@ import type { KeyRing } from '../health/keyRing.ts';
 import { seal, unseal } from '../health/seal.ts';
 import { circuit, coach, groupCoach, person, personAccess, personCoach, personGroup } from '../schema/tables.ts';
 import type { Database } from './database.ts';
-import { leaveHolds, withLeftHolds } from './leftHolds.ts';
+import { forgetLifted, leaveHolds, withLeftHolds } from './leftHolds.ts';
 import { roomForPeople } from './quotas.ts';
 import { NotReadable, readDocument, readEach, type ReadList } from './stored.ts';
 
@@ -113,6 +113,7 @@ export function savePerson(
         .where(and(eq(person.id, id), eq(person.studioId, studioId), eq(person.version, save.version)))
         .returning({ id: person.id });
       if (changed.length === 0) return asItStands(transaction, key, asker, id);
+      await forgetLifted(transaction, key, studioId, document);
     }
     await transaction.delete(personGroup).where(and(eq(personGroup.studioId, studioId), eq(personGroup.personId, id)));
     const groups = save.groupIds.map((groupId) => ({ studioId, personId: id, groupId }));

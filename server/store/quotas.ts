@@ -1,7 +1,9 @@
 import { and, count, eq, isNull, sql } from 'drizzle-orm';
-import { Refusal } from '../http/problem.ts';
 import { circuit, person, run, studioDrill } from '../schema/tables.ts';
 import type { Database } from './database.ts';
+
+/** A studio has as much of something as it may. The message is for the coach. */
+export class NoRoom extends Error {}
 
 /** What one studio may keep. Far above what the largest would come to, so that nobody's slip or malice fills the disk. */
 export const QUOTAS = { people: 25_000, circuits: 10_000, drills: 5_000, runs: 500_000, circuitMegabytes: 200 };
@@ -9,7 +11,7 @@ export const QUOTAS = { people: 25_000, circuits: 10_000, drills: 5_000, runs: 5
 /**
  * Refuses where a studio would have more people than it may.
  *
- * @throws Refusal
+ * @throws NoRoom
  */
 export async function roomForPeople(database: Database, studioId: string, more: number): Promise<void> {
   const [{ there } = { there: 0 }] = await database
@@ -19,7 +21,7 @@ export async function roomForPeople(database: Database, studioId: string, more: 
   mustFit(there + more, QUOTAS.people, 'people', 'Delete those who no longer come');
 }
 
-/** Refuses where a studio would have more drills of its own than it may. @throws Refusal */
+/** Refuses where a studio would have more drills of its own than it may. @throws NoRoom */
 export async function roomForDrills(database: Database, studioId: string, more: number): Promise<void> {
   const [{ there } = { there: 0 }] = await database
     .select({ there: count() })
@@ -28,7 +30,7 @@ export async function roomForDrills(database: Database, studioId: string, more: 
   mustFit(there + more, QUOTAS.drills, 'drills of its own', 'Take out what nobody uses');
 }
 
-/** Refuses where a studio would have more circuits than it may, by number or by size, those taken out among them. @throws Refusal */
+/** Refuses where a studio would have more circuits than it may, by number or by size, those taken out among them. @throws NoRoom */
 export async function roomForCircuit(database: Database, studioId: string): Promise<void> {
   const [{ there, bytes } = { there: 0, bytes: 0 }] = await database
     .select({ there: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${circuit.document})), 0)::float8` })
@@ -38,7 +40,7 @@ export async function roomForCircuit(database: Database, studioId: string): Prom
   mustFit(Math.ceil(bytes / 1e6), QUOTAS.circuitMegabytes, 'megabytes of circuits', 'Tell those who run the server');
 }
 
-/** Refuses where a studio would have more runs in its log than it may. @throws Refusal */
+/** Refuses where a studio would have more runs in its log than it may. @throws NoRoom */
 export async function roomForRun(database: Database, studioId: string): Promise<void> {
   const [{ there } = { there: 0 }] = await database
     .select({ there: count() })
@@ -50,5 +52,5 @@ export async function roomForRun(database: Database, studioId: string): Promise<
 function mustFit(wanted: number, most: number, what: string, toDo: string): void {
   if (wanted <= most) return;
   const detail = `A studio keeps at most ${most.toLocaleString('en-GB')} ${what}. ${toDo}; nothing was changed.`;
-  throw new Refusal(409, 'No room', detail);
+  throw new NoRoom(detail);
 }

@@ -1,8 +1,8 @@
 import type { ImportProgress } from '@prompt-spark/contract/import';
 import { and, eq, lt, sql } from 'drizzle-orm';
 import { importJob } from '../schema/tables.ts';
-import type { Database } from '../store/database.ts';
-import type { Asker } from '../store/people.ts';
+import type { Database } from './database.ts';
+import type { Asker } from './people.ts';
 
 /** Imports are told of for so long. */
 const KEPT = sql`interval '1 day'`;

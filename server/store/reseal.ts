@@ -1,11 +1,11 @@
 import { and, eq, not, like, sql } from 'drizzle-orm';
 import { leftHold, person } from '../schema/tables.ts';
-import type { Database } from '../store/database.ts';
-import { nameDigest, type KeyRing } from './keyRing.ts';
-import { forgetOtherKeys, noteKey } from './knownKeys.ts';
-import { leftHoldOwner, ownerOf } from './owner.ts';
-import { seal, unseal } from './seal.ts';
-import type { LeftHold } from '../store/leftHolds.ts';
+import type { Database } from './database.ts';
+import { nameDigest, type KeyRing } from '../health/keyRing.ts';
+import { forgetOtherKeys, noteKey } from './healthKeys.ts';
+import { leftHoldOwner, ownerOf } from '../health/owner.ts';
+import { seal, unseal } from '../health/seal.ts';
+import type { LeftHold } from './leftHolds.ts';
 
 const BATCH = 200;
 /** A server that read its key just before it changed has written within this time. */

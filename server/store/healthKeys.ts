@@ -1,9 +1,9 @@
 import { asc, sql } from 'drizzle-orm';
 import { healthKeyCheck, person } from '../schema/tables.ts';
-import type { Database } from '../store/database.ts';
-import { ownerOf } from './owner.ts';
-import { checkValueOf, type HealthKey, type KeyRing } from './keyRing.ts';
-import { keyIdOf, unseal } from './seal.ts';
+import type { Database } from './database.ts';
+import { ownerOf } from '../health/owner.ts';
+import { checkValueOf, type HealthKey, type KeyRing } from '../health/keyRing.ts';
+import { keyIdOf, unseal } from '../health/seal.ts';
 
 const WHAT_TO_DO =
   'Nothing was changed. Give this server the key that was in use before: the file .data/health-key, or HEALTH_KEY, from ' +

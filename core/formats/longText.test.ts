@@ -1,0 +1,92 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readPersonCsv } from './personCsv.ts';
+import { readDrillCsv } from './drillCsv.ts';
+import { testLibrary } from '../testing/drills.ts';
+import { readWhiteboard } from '../whiteboard/readWhiteboard.ts';
+
+/** What expressions that go back over what they have read choke on. */
+const RUNS = [
+  ' ',
+  'a',
+  '"',
+  '1',
+  ';',
+  '=',
+  '-',
+  '/',
+  '(',
+  ',',
+  '\t',
+  '\n',
+  '\r',
+  'a ',
+  '" ',
+  '"a',
+  'a =',
+  'a"\n',
+  'x=1 ',
+  '1-',
+];
+const LONG = 2_000_000;
+const SHORT = LONG / 16;
+
+const seconds = (work: () => unknown): number => {
+  const start = performance.now();
+  work();
+  return (performance.now() - start) / 1000;
+};
+
+/**
+ * What is read in one go through the text takes sixteen times as long for sixteen times the text; what goes back over it
+ * takes 256 times as long. The bound lies far above the first, so that a busy machine does not fail it, and below the second.
+ */
+function expectLinear(read: (text: string) => unknown, run: string, around: (text: string) => string): void {
+  const text = (length: number) => around(run.repeat(Math.floor(length / run.length)));
+  const short = Math.max(
+    0.05,
+    seconds(() => read(text(SHORT))),
+  );
+  expect(seconds(() => read(text(LONG)))).toBeLessThan(short * 90);
+}
+
+describe('two million letters of outside text', () => {
+  it.each(RUNS)('such as %j are read in one go as a board, and nothing of them is lost', (run) => {
+    const board = (text: string) => readWhiteboard(text, testLibrary);
+    expectLinear(board, run, (text) => text);
+    expectLinear(board, run, (text) => `mobilise\n deep sit ${text}`);
+    expectLinear(board, run, (text) => `# ${text}`);
+  });
+
+  it.each(RUNS)('such as %j are read in one go as people', (run) => {
+    expectLinear(readPersonCsv, run, (text) => text);
+    expectLinear(readPersonCsv, run, (text) => `name,limits\nEbba,"x${text.replaceAll('"', '""')}y"`);
+    expectLinear(readPersonCsv, run, (text) => `name,ability\nEbba,"x${text.replaceAll('"', '""')}y"`);
+  });
+
+  it.each(RUNS)('such as %j are read in one go as drills', (run) => {
+    expectLinear(readDrillCsv, run, (text) => text);
+  });
+});
+
+it('keeps every letter of a board that is far too long', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.constantFrom('deep sit 20s', 'no such thing', 'x'.repeat(1500)), { maxLength: 40 }),
+      (lines) => {
+        const { circuit } = readWhiteboard(lines.join('\n').repeat(60), testLibrary);
+        const kept = [...circuit.unread, ...circuit.blocks.flatMap(({ lines: rows }) => rows)].flatMap((line) =>
+          line.kind === 'unread' ? [line.text] : [],
+        );
+        const unread = lines
+          .join('\n')
+          .repeat(60)
+          .split('\n')
+          .filter((line) => line.includes('x'.repeat(1500)));
+        const letters = (text: string) => text.replace(/[^x]/g, '').length;
+        expect(letters(kept.join(''))).toBe(letters(unread.join('')));
+      },
+    ),
+    { numRuns: 10 },
+  );
+});

@@ -5,10 +5,12 @@ import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import type { Account } from '@prompt-spark/contract/account';
 import AppRail from './pieces/AppRail.vue';
+import DemoBanner from './pieces/DemoBanner.vue';
 import { useAccountStore } from './stores/account.ts';
 import { useNoticesStore } from './stores/notices.ts';
 
 const AppNotice = defineAsyncComponent(() => import('./pieces/AppNotice.vue'));
+const PasswordDialog = defineAsyncComponent(() => import('./pieces/PasswordDialog.vue'));
 const SignedOutDialog = defineAsyncComponent(() => import('./pieces/SignedOutDialog.vue'));
 
 const route = useRoute();
@@ -34,10 +36,12 @@ useEventListener(window, 'online', async () => (await import('./stores/runs.ts')
   <v-app :theme="themeName">
     <AppRail v-if="!bare && account.account" />
     <main :class="{ beside: !bare && account.account }">
+      <DemoBanner v-if="!bare && account.account?.isDemo" />
       <RouterView />
     </main>
     <AppNotice v-if="notices.words" :key="notices.words" />
     <SignedOutDialog v-if="forgotten" :is-demo="forgotten.isDemo" />
+    <PasswordDialog v-if="account.passwordAsked" />
   </v-app>
 </template>
 

@@ -1,12 +1,10 @@
 import type { Account } from '@prompt-spark/contract/account';
+import { PASSWORD_NEEDED } from '@prompt-spark/contract/passwordNeeded';
 import type { Request } from 'express';
 import { Refusal } from './problem.ts';
 
 /** For so long after a password was given it need not be given again. */
 const CONFIRMED_MS = 10 * 60 * 1000;
-
-/** The title of the refusal, by which a browser knows to ask for the password. */
-export const PASSWORD_NEEDED = 'Password needed';
 
 /** Notes that the coach gave their password just now. */
 export function confirm(request: Request): void {

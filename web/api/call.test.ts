@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { fakeBrowser } from '../testing/fakeBrowser.ts';
-import { call, ServerAway, ServerProblem, whenSignedOut } from './call.ts';
+import { call, ServerAway, ServerProblem, whenPasswordNeeded, whenSignedOut } from './call.ts';
 
 afterEach(() => void vi.unstubAllGlobals());
 
@@ -55,5 +55,27 @@ describe('a call', () => {
     expect(told).toBe(0);
     await expect(call('standards')).rejects.toBeInstanceOf(ServerProblem);
     expect(told).toBe(1);
+  });
+});
+
+describe('a call that wants the password once more', () => {
+  const needed = { status: 403, body: { title: 'Password needed', detail: 'Once more.' } };
+
+  it('has it asked for, and asks the same again once it was given', async () => {
+    let given = false;
+    whenPasswordNeeded(() => {
+      given = true;
+      return Promise.resolve(true);
+    });
+    const asked = fakeBrowser(() => (given ? { status: 204 } : needed));
+    await call('deletePerson', { id: ID });
+    expect(asked).toEqual([`DELETE /api/people/${ID}`, `DELETE /api/people/${ID}`]);
+  });
+
+  it('is refused where it is not given, and asked no second time', async () => {
+    whenPasswordNeeded(() => Promise.resolve(false));
+    const asked = fakeBrowser(() => needed);
+    await expect(call('deletePerson', { id: ID })).rejects.toMatchObject({ status: 403 });
+    expect(asked).toHaveLength(1);
   });
 });

@@ -2,6 +2,7 @@ import { ADDRESSES, pathTo, type EndpointName } from '@prompt-spark/contract/add
 import type { Nothing } from '@prompt-spark/contract/endpoint';
 import type { AnswerOf, BodyOf, ParamsOf, QueryOf } from '@prompt-spark/contract/endpoints';
 import type { IdInAddress } from '@prompt-spark/contract/page';
+import { PASSWORD_NEEDED } from '@prompt-spark/contract/passwordNeeded';
 import type { ProblemDetails } from '@prompt-spark/contract/problem';
 
 /** The server answered with a problem. */
@@ -37,8 +38,18 @@ export async function call<Name extends EndpointName>(
   name: Name,
   ...[sent]: unknown extends Sent<Name> ? [] : [Sent<Name>]
 ): Promise<AnswerOf<Name>> {
+  try {
+    return await askOnce(name, sent ?? {});
+  } catch (error) {
+    if (!(error instanceof ServerProblem && error.problem.title === PASSWORD_NEEDED)) throw error;
+    // Asked for once more before health data is taken out or deleted; then the same is asked again.
+    if (!(await askPassword())) throw error;
+    return askOnce(name, sent ?? {});
+  }
+}
+
+async function askOnce<Name extends EndpointName>(name: Name, { id, query, body }: Parts): Promise<AnswerOf<Name>> {
   const address = ADDRESSES[name];
-  const { id, query, body }: Parts = sent ?? {};
   const response = await reach(pathTo(address, id) + searchOf(query), {
     method: address.method,
     headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
@@ -67,6 +78,13 @@ async function reach(path: string, init: RequestInit): Promise<Response> {
 function searchOf(query: Parts['query'] = {}): string {
   const given = Object.entries(query).flatMap(([key, value]) => (value === undefined ? [] : [[key, value] as const]));
   return given.length > 0 ? `?${new URLSearchParams(given.map(([key, value]) => [key, value])).toString()}` : '';
+}
+
+let askPassword: () => Promise<boolean> = () => Promise.resolve(false);
+
+/** Has it asked for the coach's password when the server wants that once more; it gives whether the coach gave it. */
+export function whenPasswordNeeded(ask: () => Promise<boolean>): void {
+  askPassword = ask;
 }
 
 let tellSignedOut: () => void = () => undefined;

@@ -8,12 +8,16 @@ import {
   mdiNotebookOutline,
   mdiStoreCogOutline,
 } from '@mdi/js';
+import { ref } from 'vue';
 import { useAction } from '../composables/useAction.ts';
 import PathIcon from './PathIcon.vue';
+import { clearKept, unsentCount } from '../saving/leftBehind.ts';
 import { useAccountStore } from '../stores/account.ts';
+import { useNoticesStore } from '../stores/notices.ts';
 
 /** The way between the screens: a rail at the side, a bar at the foot of a phone. */
 const account = useAccountStore();
+const notices = useNoticesStore();
 const { busy, act } = useAction();
 
 const places = [
@@ -25,9 +29,22 @@ const places = [
   { to: '/studio', name: 'Studio', icon: mdiStoreCogOutline },
 ] as const;
 
+/** Whether the coach was told that something unsent would be lost. */
+const told = ref(false);
+
 async function signOut(): Promise<void> {
-  // The door is fetched anew, so that nothing of this coach's stays in memory.
-  if (await act(account.signOut)) location.assign('/door');
+  const unsent = unsentCount();
+  if (unsent > 0 && !told.value) {
+    told.value = true;
+    notices.say(
+      `${unsent === 1 ? 'One change has' : `${unsent} changes have`} not reached the server yet. Wait a moment, or sign out again to leave without ${unsent === 1 ? 'it' : 'them'}.`,
+    );
+    return;
+  }
+  // The door is fetched anew, so that nothing of this coach's stays in memory; and nothing stays in the browser.
+  if (!(await act(account.signOut))) return;
+  clearKept();
+  location.assign('/door');
 }
 </script>
 

@@ -1,7 +1,11 @@
 <script setup lang="ts">
 import { mdiDownload, mdiUpload } from '@mdi/js';
-import type { ImportReport } from '@prompt-spark/contract/drill';
+import type { ImportReport } from '@prompt-spark/contract/import';
 import { ref, useTemplateRef } from 'vue';
+import { useImport } from '../composables/useImport.ts';
+
+/** Faults of a file that the server tells (contract/import.ts). */
+const MOST_PROBLEMS = 100;
 
 /** Something as a CSV file, out and in. What comes in comes in whole, or not at all with a report line by line. */
 const { name, write, read } = defineProps<{
@@ -9,11 +13,12 @@ const { name, write, read } = defineProps<{
   /** What the button that takes it out says. */
   out: string;
   write: () => string | Promise<string>;
-  read: (csv: string) => Promise<ImportReport>;
+  read: (csv: string, importId: string) => Promise<ImportReport>;
 }>();
 const input = useTemplateRef<HTMLInputElement>('input');
 const report = ref<ImportReport | null>(null);
 const trouble = ref('');
+const { progress, importing, run, callOff } = useImport();
 
 async function save(): Promise<void> {
   trouble.value = '';
@@ -40,7 +45,8 @@ async function take(): Promise<void> {
   report.value = null;
   trouble.value = '';
   try {
-    report.value = await read(await file.text());
+    const csv = await file.text();
+    report.value = await run((importId) => read(csv, importId));
   } catch (error) {
     trouble.value = error instanceof Error ? error.message : 'The file could not be taken in.';
   }
@@ -53,7 +59,9 @@ async function take(): Promise<void> {
     <p class="soft"><slot /></p>
     <div class="acts">
       <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="save">{{ out }}</v-btn>
-      <v-btn variant="outlined" :prepend-icon="mdiUpload" @click="input?.click()">Import a file</v-btn>
+      <v-btn variant="outlined" :prepend-icon="mdiUpload" @click="input?.click()" :disabled="importing"
+        >Import a file</v-btn
+      >
       <input
         ref="input"
         class="visually-hidden"
@@ -64,13 +72,20 @@ async function take(): Promise<void> {
         @change="take"
       />
     </div>
+    <div v-if="importing" class="acts" role="status">
+      <p>{{ progress }}</p>
+      <v-btn variant="outlined" @click="callOff">Call it off</v-btn>
+    </div>
     <p v-if="trouble" class="bad" role="alert">{{ trouble }}</p>
     <div v-if="report" role="status">
       <p v-if="!report.problems.length">{{ report.added }} added, {{ report.same }} here already.</p>
       <template v-else>
         <p class="bad">
-          Nothing was taken in. {{ report.problems.length }} line{{ report.problems.length === 1 ? '' : 's' }} to put
-          right:
+          Nothing was taken in. {{ report.problems.length
+          }}{{ report.problems.length === MOST_PROBLEMS ? ' or more' : '' }} thing{{
+            report.problems.length === 1 ? '' : 's'
+          }}
+          to put right:
         </p>
         <ol>
           <li v-for="problem in report.problems.slice(0, 20)" :key="`${problem.line} ${problem.message}`">

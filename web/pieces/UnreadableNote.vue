@@ -2,16 +2,19 @@
 import { mdiAlertOutline } from '@mdi/js';
 import type { Unreadable } from '@prompt-spark/contract/page';
 
-/** Says which records of a list cannot be opened, with a way to take each out unless they are to be kept. */
+/** Says which records of a list cannot be opened, with a way to take each out. */
 const {
   what,
   unreadable,
-  keep = '',
+  remark = '',
+  remove = 'Take it out',
 } = defineProps<{
   what: string;
   unreadable: readonly Unreadable[];
-  /** Why they are to be kept, in a sentence; empty where they may go. */
-  keep?: string;
+  /** What else is to be said of them, in a sentence. */
+  remark?: string;
+  /** What the button says that takes one out. */
+  remove?: string;
 }>();
 const emit = defineEmits<{ takeOut: [id: string] }>();
 </script>
@@ -21,8 +24,8 @@ const emit = defineEmits<{ takeOut: [id: string] }>();
     <li v-for="{ id } in unreadable" :key="id">
       <v-icon :icon="mdiAlertOutline" size="20" />
       <span>One {{ what }} here cannot be opened: what is stored of it is damaged.</span>
-      <span v-if="keep">{{ keep }}</span>
-      <v-btn v-else variant="text" size="small" @click="emit('takeOut', id)">Take it out</v-btn>
+      <span v-if="remark">{{ remark }}</span>
+      <v-btn variant="text" size="small" @click="emit('takeOut', id)">{{ remove }}</v-btn>
     </li>
   </ul>
 </template>

@@ -48,7 +48,9 @@ describe('a run on the Stage, without sound and without frames', () => {
     await pass(53.9);
     const before = performance.now();
     // The first reading lies a millisecond before the end, the next a millisecond behind it.
-    vi.spyOn(performance, 'now').mockReturnValueOnce(before + 99).mockReturnValue(before + 101);
+    vi.spyOn(performance, 'now')
+      .mockReturnValueOnce(before + 99)
+      .mockReturnValue(before + 101);
     run.look();
     run.look();
     vi.restoreAllMocks();

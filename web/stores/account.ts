@@ -1,7 +1,7 @@
 import type { Account, Credentials, NewStudio, Welcome } from '@prompt-spark/contract/account';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { call, ServerAway, whenSignedOut } from '../api/call.ts';
+import { call, ServerAway, whenPasswordNeeded, whenSignedOut } from '../api/call.ts';
 
 /** Who is signed in. */
 export const useAccountStore = defineStore('account', () => {
@@ -15,6 +15,20 @@ export const useAccountStore = defineStore('account', () => {
   whenSignedOut(() => {
     signedOut.value = true;
   });
+
+  /** Whether the coach is asked for their password once more, and who waits for what comes of that. */
+  const passwordAsked = ref(false);
+  let settle: (given: boolean) => void = () => undefined;
+  whenPasswordNeeded(() => {
+    passwordAsked.value = true;
+    return new Promise((resolve) => (settle = resolve));
+  });
+
+  /** Ends the asking: the password was given, or was not. */
+  function passwordGiven(given: boolean): void {
+    passwordAsked.value = false;
+    settle(given);
+  }
 
   /** Asks the server who is signed in, once; again only after it could not be reached. */
   async function ask(): Promise<void> {
@@ -43,6 +57,12 @@ export const useAccountStore = defineStore('account', () => {
     demoOpen,
     unreachable,
     signedOut,
+    passwordAsked,
+    passwordGiven,
+    confirmPassword: async (password: string) => {
+      await call('confirmPassword', { body: { password } });
+      passwordGiven(true);
+    },
     ask,
     signIn: async (credentials: Credentials) => enter(await call('signIn', { body: credentials })),
     enterDemo: async () => enter(await call('enterDemo')),

@@ -1,6 +1,7 @@
 import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import type { Unreadable } from '@prompt-spark/contract/page';
-import type { ImportReport, LibraryDrill } from '@prompt-spark/contract/drill';
+import type { ImportReport } from '@prompt-spark/contract/import';
+import type { LibraryDrill } from '@prompt-spark/contract/drill';
 import {
   usualSetting,
   type Circuit,
@@ -54,9 +55,9 @@ export const useLibraryStore = defineStore('library', () => {
     unreadable.value = unreadable.value.filter((drill) => drill.id !== id);
   }
 
-  /** Takes in a library as CSV, whole or not at all. */
-  async function importCsv(csv: string): Promise<ImportReport> {
-    const report = await call('importDrills', { body: { csv } });
+  /** Takes in a library as CSV, whole or not at all, under an id by which that can be watched and called off. */
+  async function importCsv(csv: string, importId: string): Promise<ImportReport> {
+    const report = await call('importDrills', { body: { csv, id: importId } });
     if (report.added > 0) await loadOwn();
     return report;
   }

@@ -22,7 +22,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 describe('the people store', () => {
   const answer = (method: string, path: string, body: unknown): Answer => {
-    if (method === 'GET') return { status: 200, body: { people: [record], unreadable: [] } };
+    if (method === 'GET') return { status: 200, body: { people: [record], next: null, unreadable: [] } };
     if (method === 'DELETE') return { status: 204, body: undefined };
     const { version, groupIds, document } = body as Omit<PersonRecord, 'version'> & { readonly version: number | null };
     return { status: 200, body: { id: path.split('/').at(-1), version: (version ?? 0) + 1, groupIds, document } };
@@ -48,7 +48,7 @@ describe('the people store', () => {
   it('makes changes in quick succession one on the other: a red flag tapped and a year typed are both kept', async () => {
     let stored: PersonRecord = { ...record, document: { ...record.document, consentOn: '2026-11-01' } };
     fakeBrowser((method, path, body) => {
-      if (method === 'GET') return { status: 200, body: { people: [stored], unreadable: [] } };
+      if (method === 'GET') return { status: 200, body: { people: [stored], next: null, unreadable: [] } };
       const { version, groupIds, document } = body as PersonRecord;
       if (version !== stored.version) return { status: 409, body: { title: 'Changed', detail: 'Changed since.' } };
       stored = { id: path.split('/').at(-1) ?? '', version: version + 1, groupIds, document };
@@ -128,7 +128,7 @@ describe('the crew store', () => {
       sessions: [],
       unreadable: { approaches: [], sessions: [] },
     },
-    '/api/people': { people: [record], unreadable: [] },
+    '/api/people': { people: [record], next: null, unreadable: [] },
   };
 
   it('works out again only the slots that an edit changes', async () => {
@@ -149,4 +149,25 @@ describe('the crew store', () => {
     expect(crew.tracks[2]).not.toBe(before[2]);
     sheet.close();
   });
+});
+
+it('has the first page of people at once, and then all of them', async () => {
+  const pages = [1, 2, 3].map((page) => ({ ...record, id: `${ID.slice(0, -1)}${String(page)}` }));
+  let go = () => undefined as void;
+  const gate = new Promise<void>((resolve) => (go = resolve));
+  fakeBrowser((_method, path) => {
+    const at = Number(/after=(\d)/.exec(path)?.[1] ?? 0);
+    return { status: 200, body: { people: [pages[at]], next: at < 2 ? String(at + 1) : null, unreadable: [] } };
+  });
+  const answered = fetch;
+  vi.stubGlobal('fetch', async (path: string) => {
+    if (path.includes('after')) await gate;
+    return answered(path);
+  });
+  const people = usePeopleStore();
+  await people.loadFirst();
+  expect(people.records).toHaveLength(1);
+  go();
+  await people.load();
+  expect(people.records.map(({ id }) => id)).toEqual(pages.map(({ id }) => id));
 });

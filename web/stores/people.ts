@@ -1,10 +1,11 @@
-import type { ImportReport } from '@prompt-spark/contract/drill';
+import type { ImportReport } from '@prompt-spark/contract/import';
 import type { Unreadable } from '@prompt-spark/contract/page';
 import type { Access, PersonDocument, PersonRecord } from '@prompt-spark/contract/person';
 import type { Person } from '@prompt-spark/core/limits/person';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { call } from '../api/call.ts';
+import { pagesOfPeople } from '../api/people.ts';
 import { inTurn } from '../saving/inTurn.ts';
 import { loadOnce } from './loadOnce.ts';
 
@@ -14,13 +15,34 @@ export const usePeopleStore = defineStore('people', () => {
   /** People of whom something is stored that cannot be opened. */
   const unreadable = shallowRef<readonly Unreadable[]>([]);
 
-  async function fetchAll(): Promise<void> {
-    const found = await call('people');
-    records.value = found.people;
-    unreadable.value = found.unreadable;
+  /** Everybody, a page at a time: those who are here are shown while the others come. */
+  async function fetchAll(shown: () => void): Promise<void> {
+    const found: PersonRecord[] = [];
+    const damaged: Unreadable[] = [];
+    for await (const page of pagesOfPeople()) {
+      found.push(...page.people);
+      damaged.push(...page.unreadable);
+      records.value = byName(found);
+      unreadable.value = [...damaged];
+      shown();
+    }
   }
 
-  const load = loadOnce(fetchAll);
+  let shown: Promise<void> | undefined;
+  const load = loadOnce(() => {
+    let all: Promise<void> = Promise.resolve();
+    shown = new Promise((resolve, reject) => {
+      all = fetchAll(resolve);
+      all.catch(reject);
+    });
+    return all;
+  });
+  /** Waits for the first of them only, as a list that is read from its top may. */
+  async function loadFirst(): Promise<void> {
+    const all = load();
+    all.catch(() => undefined);
+    await shown;
+  }
 
   const byId = computed(() => new Map(records.value.map((record) => [record.id, record])));
   const recordOf = (id: string): PersonRecord | undefined => byId.value.get(id);
@@ -35,7 +57,7 @@ export const usePeopleStore = defineStore('people', () => {
     const version = recordOf(id)?.version ?? null;
     const kept = await call('savePerson', { id, body: { version, groupIds, document } });
     const others = records.value.filter((record) => record.id !== id);
-    records.value = [...others, kept].toSorted((one, other) => one.document.name.localeCompare(other.document.name));
+    records.value = byName([...others, kept]);
   }
 
   const turn = inTurn();
@@ -54,9 +76,10 @@ export const usePeopleStore = defineStore('people', () => {
     unreadable.value = unreadable.value.filter((record) => record.id !== id);
   }
 
-  async function importCsv(csv: string): Promise<ImportReport> {
-    const report = await call('importPeople', { body: { csv } });
-    if (report.added > 0) await fetchAll();
+  /** Takes people in from a file, under an id by which that can be watched and called off. */
+  async function importCsv(csv: string, importId: string): Promise<ImportReport> {
+    const report = await call('importPeople', { body: { csv, id: importId } });
+    if (report.added > 0) await fetchAll(() => undefined);
     return report;
   }
 
@@ -66,5 +89,22 @@ export const usePeopleStore = defineStore('people', () => {
 
   const accessesOf = (id: string): Promise<readonly Access[]> => call('personAccess', { id });
 
-  return { records, unreadable, load, recordOf, peopleOf, save, change, remove, importCsv, exportCsv, accessesOf };
+  return {
+    records,
+    unreadable,
+    load,
+    loadFirst,
+    recordOf,
+    peopleOf,
+    save,
+    change,
+    remove,
+    importCsv,
+    exportCsv,
+    accessesOf,
+  };
 });
+
+function byName(records: readonly PersonRecord[]): readonly PersonRecord[] {
+  return records.toSorted((one, other) => one.document.name.localeCompare(other.document.name));
+}

@@ -5,6 +5,7 @@ import { ANYWHERE, placeAt } from '@prompt-spark/core/limits/place';
 import { usualSetting, settingAt, withPeople } from '@prompt-spark/core/timeline/setting';
 import { expose } from 'comlink';
 import { call } from '../api/call.ts';
+import { everybody } from '../api/people.ts';
 import { shippedDrills } from '../api/shipped.ts';
 import { undecidedWords } from '../pages/today/undecidedWords.ts';
 
@@ -18,10 +19,10 @@ export type DatedSession = Pick<SessionSummary, 'id' | 'groupId' | 'siteId' | 'r
 async function openQuestionsOf(sessions: readonly DatedSession[]): Promise<ReadonlyMap<string, string>> {
   const open = sessions.filter(({ groupId, runId }) => groupId !== null && runId === null);
   if (open.length === 0) return new Map();
-  const [shipped, own, { people }, places] = await Promise.all([
+  const [shipped, own, people, places] = await Promise.all([
     shippedDrills(),
     call('drills'),
-    call('people'),
+    everybody(),
     call('places'),
   ]);
   const library = libraryOf([...shipped, ...own.drills.map(({ drill }) => drill)]);

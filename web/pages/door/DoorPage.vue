@@ -45,7 +45,8 @@ async function enterDemo(): Promise<void> {
       <div v-if="account.demoOpen" class="demo">
         <v-btn size="large" block @click="enterDemo">Enter the demo studio</v-btn>
         <p class="small soft">
-          Tern Street Hall in Saltmere: an invented studio with circuits, sessions and a log to try.
+          Tern Street Hall in Saltmere: an invented studio with circuits, sessions and a log to try. You get a copy of
+          your own, which goes after a day.
         </p>
       </div>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>

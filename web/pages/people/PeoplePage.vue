@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
 import { RED_FLAGS } from '@prompt-spark/core/limits/person';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useAction } from '../../composables/useAction.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import LoadingGate from '../../pieces/LoadingGate.vue';
+import MoreBelow from '../../pieces/MoreBelow.vue';
 import UnreadableNote from '../../pieces/UnreadableNote.vue';
 import { useLibraryStore } from '../../stores/library.ts';
 import { usePlacesStore } from '../../stores/places.ts';
@@ -16,7 +17,7 @@ import PersonRow from './PersonRow.vue';
 const people = usePeopleStore();
 const library = useLibraryStore();
 const places = usePlacesStore();
-const loading = useLoading(() => Promise.all([people.load(), library.load()]));
+const loading = useLoading(() => Promise.all([people.loadFirst(), library.load()]));
 const wanted = ref('');
 const groupId = ref('');
 const files = ref(false);
@@ -34,6 +35,18 @@ const shown = computed(() => {
       (groupId.value === '' || groupIds.includes(groupId.value)) && document.name.toLowerCase().includes(words),
   );
 });
+
+/** As many as fill a window, and more as they are scrolled to: a row has much to draw. */
+const ROWS = 30;
+const rows = ref(ROWS);
+const drawn = computed(() => shown.value.slice(0, rows.value));
+watch([wanted, groupId], () => (rows.value = ROWS));
+function drawMore(): Promise<void> {
+  rows.value += ROWS;
+  return Promise.resolve();
+}
+
+const removeUnreadable = (id: string) => act(() => people.remove(id));
 
 async function addGroup(): Promise<void> {
   await act(async () => {
@@ -78,10 +91,12 @@ async function addGroup(): Promise<void> {
       <UnreadableNote
         what="record"
         :unreadable="people.unreadable"
-        keep="It may open again with the right health key: tell those who run the server."
+        remark="Those who run the server may be able to open it; deleted, it is gone."
+        remove="Delete it for good"
+        @take-out="removeUnreadable"
       />
       <ul v-if="shown.length" class="list">
-        <li v-for="record in shown" :key="record.id"><PersonRow :record="record" /></li>
+        <li v-for="record in drawn" :key="record.id"><PersonRow :record="record" /></li>
       </ul>
       <div v-else class="empty">
         <h2>{{ people.records.length ? 'Nobody by that name here' : 'Nobody yet' }}</h2>
@@ -90,6 +105,7 @@ async function addGroup(): Promise<void> {
           what.
         </p>
       </div>
+      <MoreBelow v-if="drawn.length < shown.length" :more="drawMore" />
       <form class="group" @submit.prevent="addGroup">
         <v-text-field v-model="adding" label="A new group" maxlength="80" density="compact" />
         <v-btn type="submit" variant="outlined" :disabled="!adding.trim()">Add the group</v-btn>

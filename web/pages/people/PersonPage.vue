@@ -37,6 +37,9 @@ const loading = useLoading(async () => {
 const missing = computed(() => id !== null && !people.recordOf(id));
 const groups = computed(() => library.places.groups.map(({ id: value, name: title }) => ({ value, title })));
 const born = computed(() => (draft.value.birthYear === 0 ? '' : String(draft.value.birthYear)));
+/** How often, where it was more than once: looking is counted by days. */
+const oftenOf = ({ action, times }: Access): string =>
+  times === 1 ? '' : action === 'saw' ? `, on ${times} days in all` : `, ${times} times that day`;
 const change = (part: Partial<PersonDocument>) => (draft.value = { ...draft.value, ...part });
 
 const { errors, trouble, busy, submit } = useForm(
@@ -120,7 +123,7 @@ async function remove(): Promise<void> {
           <summary>Who has seen or changed this</summary>
           <ul>
             <li v-for="one in accesses" :key="one.at + one.action">
-              {{ one.at.slice(0, 16).replace('T', ' ') }} UTC: {{ one.coachName }} {{ one.action }}
+              {{ one.at.slice(0, 16).replace('T', ' ') }} UTC: {{ one.coachName }} {{ one.action }}{{ oftenOf(one) }}
             </li>
           </ul>
         </details>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useForm } from '../composables/useForm.ts';
+import { useAccountStore } from '../stores/account.ts';
+
+/** The coach's password once more, before health data is taken out or deleted: they may have left the screen. */
+const account = useAccountStore();
+const password = ref('');
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/account')).confirmationSchema,
+  ({ password: typed }) => account.confirmPassword(typed),
+);
+</script>
+
+<template>
+  <v-dialog
+    :model-value="true"
+    aria-label="Your password once more"
+    max-width="26rem"
+    @update:model-value="account.passwordGiven(false)"
+  >
+    <v-card class="once-more" rounded="lg">
+      <form novalidate @submit.prevent="submit({ password })">
+        <h2>Your password once more</h2>
+        <p>Health data is about to leave, or to be deleted. Say that it is you.</p>
+        <v-text-field
+          v-model="password"
+          label="Password"
+          type="password"
+          autocomplete="current-password"
+          autofocus
+          :error-messages="errors['/password'] ?? trouble"
+        />
+        <div class="acts">
+          <v-btn type="submit" :loading="busy">Go on</v-btn>
+          <v-btn variant="text" @click="account.passwordGiven(false)">Leave it</v-btn>
+        </div>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.once-more {
+  padding: 1.5rem;
+}
+form {
+  display: grid;
+  gap: 0.9rem;
+}
+.acts {
+  display: flex;
+  gap: 0.5rem;
+}
+</style>

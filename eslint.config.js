@@ -52,7 +52,7 @@ export default ts.config(
       'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],
     },
   },
-  { files: ['bench/**/*.js'], languageOptions: { globals: globals.node } },
+  { files: ['bench/**/*.js', 'bin/**/*.js'], languageOptions: { globals: globals.node } },
   { files: ['**/*.js'], ...ts.configs.disableTypeChecked },
   prettier,
 );

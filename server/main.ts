@@ -1,8 +1,9 @@
 import { fileURLToPath } from 'node:url';
 import pino from 'pino';
 import { createApp } from './app.ts';
-import { readEnvironment } from './environment.ts';
+import { readEnvironment, type Environment } from './environment.ts';
 import { loggedError } from './http/errorLog.ts';
+import { halfSentOf } from './http/halfSent.ts';
 import { newMetrics, serveMetrics } from './http/metrics.ts';
 import { mustHaveKeys, WrongHealthKey } from './store/healthKeys.ts';
 import { openImportShop } from './imports/importShop.ts';
@@ -11,11 +12,27 @@ import { openDatabase } from './store/database.ts';
 
 /** Requests under way have this long to be answered once the process is told to end. */
 const STOP_WITHIN_MS = 10_000;
+/** The rest of a request that is coming in has this long. */
+const HALF_SENT_MS = 1_000;
 
-/** Tells what watches over the process that starting it again would not help (bin/start). */
-const WRONG_KEY_EXIT = 78;
+/** Tells what watches over the process that starting it again would not help (bin/start); EX_CONFIG of sysexits.h. */
+const CANNOT_RUN = 78;
 
-const environment = readEnvironment(process.env);
+function cannotRun(error: unknown): never {
+  console.error(error instanceof Error ? error.message : String(error));
+  process.exit(CANNOT_RUN);
+}
+
+const environment = environmentOrEnd();
+
+function environmentOrEnd(): Environment {
+  try {
+    return readEnvironment(process.env);
+  } catch (error) {
+    return cannotRun(error);
+  }
+}
+
 const logFile =
   environment.logFile === ''
     ? undefined
@@ -33,9 +50,8 @@ let stopping = false;
 const importShop = openImportShop(new URL('importWorker.js', import.meta.url));
 
 await mustHaveKeys(connection.database, environment.healthKeys).catch((error: unknown) => {
-  if (!(error instanceof WrongHealthKey)) throw error;
-  console.error(error.message);
-  process.exit(WRONG_KEY_EXIT);
+  if (error instanceof WrongHealthKey) cannotRun(error);
+  throw error;
 });
 
 const app = createApp({
@@ -54,15 +70,16 @@ const app = createApp({
 
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
-    console.error(
-      'code' in error && error.code === 'EADDRINUSE'
-        ? `Port ${port} is in use. Stop what uses it, or start on another: PORT=${port + 1} npm start`
-        : `The server cannot listen on ${host}:${port}: ${error.message}`,
-    );
-    process.exit(1);
+    const inUse = 'code' in error && error.code === 'EADDRINUSE';
+    const why = inUse
+      ? `Port ${port} is in use. Stop what uses it, or start on another: PORT=${port + 1} npm start`
+      : `The server cannot listen on ${host}:${port}: ${error.message}`;
+    cannotRun(new Error(why));
   }
   console.log(`Prompt Spark is ready at http://${host}:${port}`);
 });
+
+const endHalfSent = halfSentOf(server);
 
 /**
  * Requests under way are answered before the process ends; what hangs is given up after a while. Ctrl-C may be heard
@@ -76,6 +93,7 @@ function stop(): void {
     void connection.close().finally(() => process.exit(0));
   });
   server.closeIdleConnections();
+  setTimeout(endHalfSent, HALF_SENT_MS).unref();
   setTimeout(() => {
     log.warn('requests that hung were given up at the end');
     process.exit(0);
@@ -84,3 +102,10 @@ function stop(): void {
 
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);
+
+// What nobody caught has left the process in no state to go on: it is noted without what it says, and started again (bin/start).
+process.on('uncaughtException', (error) => {
+  log.fatal({ err: error }, 'the server ends');
+  console.error('The server ends: something was not caught. See its log.');
+  setTimeout(() => process.exit(1), 200);
+});

@@ -10,7 +10,7 @@ import { newCircuit, newRun, signedInCoach, testServer, type TestServer, type Vi
 const ROUNDS = 60;
 /** Of the rounds, one in so many ends the whole database server; the others end the connections of one moment. */
 const SERVER_EVERY = 15;
-const PORT = 54_780;
+const PORT = 54_880;
 
 let postgres: TestPostgres;
 let server: TestServer;

@@ -153,6 +153,13 @@ export interface CircuitStamp {
 const stampFields = { id, version, savedAt: instant };
 export const circuitStampSchema = shape<CircuitStamp>(stampFields);
 
+/** What came of a change: whether it was made to a circuit that somebody took out meanwhile, where nobody would look for it. */
+export interface CircuitKept extends CircuitStamp {
+  readonly takenOut: boolean;
+}
+
+export const circuitKeptSchema = shape<CircuitKept>({ ...stampFields, takenOut: yesOrNo });
+
 /** A circuit as it is kept. */
 export interface CircuitRecord extends CircuitDraft, CircuitStamp {}
 

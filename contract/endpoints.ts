@@ -4,6 +4,7 @@ import {
   circuitPageSchema,
   circuitRecordSchema,
   circuitSaveSchema,
+  circuitKeptSchema,
   circuitStampSchema,
   circuitWishSchema,
   newCircuitSchema,
@@ -232,7 +233,7 @@ export const ENDPOINTS = {
     params: idInAddress,
     body: circuitSaveSchema,
     ...CIRCUIT,
-    answers: { 200: circuitStampSchema },
+    answers: { 200: circuitKeptSchema },
     problems: [404, 409],
   }),
   takeOutCircuit: endpoint(ADDRESSES.takeOutCircuit, {

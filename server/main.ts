@@ -8,6 +8,7 @@ import { newMetrics, serveMetrics } from './http/metrics.ts';
 import { mustHaveKeys, WrongHealthKey } from './store/healthKeys.ts';
 import { openImportShop } from './imports/importShop.ts';
 import { openLogFile } from './logFile.ts';
+import { findUnopened } from './store/unopened.ts';
 import { openDatabase } from './store/database.ts';
 
 /** Requests under way have this long to be answered once the process is told to end. */
@@ -77,7 +78,23 @@ const server = app.listen(port, host, (error?: Error) => {
     cannotRun(new Error(why));
   }
   console.log(`Prompt Spark is ready at http://${host}:${port}`);
+  void lookThrough();
 });
+
+/** Names what is sealed and does not open, once at each start, while everybody is served. */
+async function lookThrough(): Promise<void> {
+  try {
+    const { ids, mended } = await findUnopened(connection.database, environment.healthKeys);
+    if (mended > 0) log.info({ mended }, 'records kept under another spelling of their id were mended');
+    if (ids.length === 0) return;
+    log.warn({ ids: ids.slice(0, 100), all: ids.length }, 'sealed records cannot be opened');
+    console.error(
+      `${ids.length} records of people cannot be opened; the log names them. The others are not touched by it.`,
+    );
+  } catch (error) {
+    log.warn({ err: error }, 'the sealed records were not looked through');
+  }
+}
 
 const endHalfSent = halfSentOf(server);
 

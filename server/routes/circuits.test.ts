@@ -66,6 +66,19 @@ describe('a circuit', () => {
     expect((await coach.ask(ADDRESSES.saveCircuit, id).send(save).expect(200)).body).toMatchObject({ version: 2 });
   });
 
+  it('says so where it was saved and somebody had taken it out, and is found again once it is brought back', async () => {
+    const { id, titled } = await kept();
+    expect((await coach.ask(ADDRESSES.saveCircuit, id).send(titled('Here', 1))).body).toMatchObject({
+      takenOut: false,
+    });
+    await coach.ask(ADDRESSES.takeOutCircuit, id).expect(204);
+    const save = titled('Nowhere', 2);
+    expect((await coach.ask(ADDRESSES.saveCircuit, id).send(save)).body).toMatchObject({ version: 3, takenOut: true });
+    expect((await coach.ask(ADDRESSES.saveCircuit, id).send(save)).body).toMatchObject({ version: 3, takenOut: true });
+    await coach.ask(ADDRESSES.bringBackCircuit, id).expect(204);
+    expect((await coach.ask(ADDRESSES.circuit, id)).body).toMatchObject({ circuit: { title: 'Nowhere' } });
+  });
+
   it('lets exactly one of many saves at once through', async () => {
     const { id, titled } = await kept();
     const answers = await Promise.all(

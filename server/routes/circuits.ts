@@ -1,4 +1,4 @@
-import type { CircuitStamp } from '@prompt-spark/contract/circuit';
+import type { CircuitKept } from '@prompt-spark/contract/circuit';
 import { changedElsewhere, found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
 import {
@@ -30,10 +30,13 @@ export function circuitRoutes(database: Database) {
     circuit: async ({ account: { studioId }, params: { id } }) =>
       found(await circuitOf(database, studioId, id), 'circuit'),
 
-    addCircuit: async ({ account: { studioId }, body }) => stampOf(await addCircuit(database, studioId, body)),
+    addCircuit: async ({ account: { studioId }, body }) => {
+      const { takenOut: _, ...stamp } = keptOf(await addCircuit(database, studioId, body));
+      return stamp;
+    },
 
     saveCircuit: async ({ account: { studioId }, params: { id }, body }) =>
-      stampOf(await saveCircuit(database, studioId, id, body)),
+      keptOf(await saveCircuit(database, studioId, id, body)),
 
     takeOutCircuit: async ({ account: { studioId }, params: { id } }) =>
       mustBeThere(await takeOutCircuit(database, studioId, id), 'circuit'),
@@ -43,7 +46,7 @@ export function circuitRoutes(database: Database) {
   } satisfies Partial<Handlers>;
 }
 
-function stampOf(result: SaveResult): CircuitStamp {
+function keptOf(result: SaveResult): CircuitKept {
   switch (result.kind) {
     case 'kept':
       return result.stamp;

@@ -1,5 +1,6 @@
 import {
   circuitSchema,
+  type CircuitKept,
   type CircuitRecord,
   type CircuitSave,
   type CircuitStamp,
@@ -29,6 +30,7 @@ const WHOLE = {
   siteId: circuit.siteId,
   document: circuit.document,
   schemaVersion: circuit.schemaVersion,
+  takenOutAt: circuit.takenOutAt,
 };
 type Row = Pick<typeof circuit.$inferSelect, keyof typeof WHOLE>;
 
@@ -44,6 +46,10 @@ export function circuitRecord(row: Row): CircuitRecord {
 
 function stampOf({ id, version, savedAt }: Pick<Row, 'id' | 'version' | 'savedAt'>): CircuitStamp {
   return { id, version, savedAt: savedAt.toISOString() };
+}
+
+function keptOf(row: Pick<Row, 'id' | 'version' | 'savedAt' | 'takenOutAt'>): CircuitKept {
+  return { ...stampOf(row), takenOut: row.takenOutAt !== null };
 }
 
 /** A page of a studio's circuits, and what cannot be opened among them. */
@@ -181,7 +187,7 @@ export async function circuitOf(database: Database, studioId: string, id: string
 
 /** What came of keeping a circuit. `outdated`: it was made on an older version. `no such place`: its group or site is another's. */
 export type SaveResult =
-  | { readonly kind: 'kept'; readonly stamp: CircuitStamp }
+  | { readonly kind: 'kept'; readonly stamp: CircuitKept }
   | { readonly kind: 'outdated'; readonly current: CircuitRecord }
   | { readonly kind: 'missing' | 'id taken' | 'no such place' };
 
@@ -208,7 +214,7 @@ export function addCircuit(
       .onConflictDoNothing()
       .returning(WHOLE);
     const row = added ?? (await rowOf(database, studioId, id));
-    return row ? { kind: 'kept', stamp: stampOf(row) } : { kind: 'id taken' };
+    return row ? { kind: 'kept', stamp: keptOf(row) } : { kind: 'id taken' };
   });
 }
 
@@ -240,15 +246,20 @@ export function saveCircuit(
             sql`${circuit.version} = ${sql.placeholder('version')}::integer`,
           ),
         )
-        .returning({ id: circuit.id, version: circuit.version, savedAt: circuit.savedAt })
+        .returning({
+          id: circuit.id,
+          version: circuit.version,
+          savedAt: circuit.savedAt,
+          takenOutAt: circuit.takenOutAt,
+        })
         .prepare('save_circuit'),
     );
     const text = JSON.stringify(document);
     const [kept] = await query.execute({ studioId, id, version, saveId, groupId, siteId, document: text });
-    if (kept) return { kind: 'kept', stamp: stampOf(kept) };
+    if (kept) return { kind: 'kept', stamp: keptOf(kept) };
     const present = await rowOf(database, studioId, id);
     if (!present) return { kind: 'missing' };
-    if (present.saveId === saveId) return { kind: 'kept', stamp: stampOf(present) };
+    if (present.saveId === saveId) return { kind: 'kept', stamp: keptOf(present) };
     return { kind: 'outdated', current: circuitRecord(present) };
   });
 }

@@ -91,9 +91,18 @@ export const useSheetStore = defineStore('sheet', () => {
   /** Where its doses are done. */
   const dosePlace = computed<DosePlace>(() => ({ plates: plates.value, floor: floor.value }));
 
+  /** Whether somebody took the circuit out while it is on the desk: what is saved then stands where nobody looks. */
+  const takenOut = ref(false);
+
+  async function bringBack(): Promise<void> {
+    await call('bringBackCircuit', { id: id.value });
+    takenOut.value = false;
+  }
+
   /** Opens a circuit from the server, with what an earlier visit left unsent; from that alone where the server is away. */
   async function open(circuitId: string): Promise<void> {
     close();
+    takenOut.value = false;
     const before = id.value === circuitId ? last : undefined;
     id.value = circuitId;
     // What was on the way to the server when the last page was left is there before it is asked.
@@ -102,7 +111,11 @@ export const useSheetStore = defineStore('sheet', () => {
     // Back at the same circuit from another page, and nobody changed it: what was done can still be undone.
     const same = !left && before?.settled === record.version;
     keeper = new CircuitKeeper(circuitId, record, {
-      send: (to, save) => call('saveCircuit', { id: to, body: save }),
+      send: async (to, save) => {
+        const kept = await call('saveCircuit', { id: to, body: save });
+        takenOut.value = kept.takenOut;
+        return kept;
+      },
       tellState: (state) => {
         saving.value = state;
       },
@@ -147,6 +160,8 @@ export const useSheetStore = defineStore('sheet', () => {
 
   return {
     id,
+    takenOut,
+    bringBack,
     draft,
     circuit,
     begins,

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { useAction } from '../../composables/useAction.ts';
 import { timeOfDay } from '../../pieces/clock.ts';
 import { useSheetStore } from '../../stores/sheet.ts';
 
 /** How saving stands, in words. */
 const sheet = useSheetStore();
+const { busy, act } = useAction();
 const words = computed(() => {
   const state = sheet.saving;
   switch (state.kind) {
@@ -25,6 +27,10 @@ const bad = computed(() => ['away', 'conflict', 'refused'].includes(sheet.saving
 
 <template>
   <span role="status" data-test="saved" :class="{ bad }">{{ words }}</span>
+  <span v-if="sheet.takenOut" class="bad" role="status">
+    · somebody took this circuit out of the list
+    <v-btn variant="text" size="small" :loading="busy" @click="act(sheet.bringBack)">Bring it back</v-btn>
+  </span>
 </template>
 
 <style scoped>

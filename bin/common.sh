@@ -3,7 +3,7 @@ set -euo pipefail
 
 here=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$here"
-data="$here/.data"
+data=${DATA_FOLDER:-$here/.data}
 
 step() { printf '· %s\n' "$*"; }
 fail() {

@@ -6,8 +6,8 @@ import { checkValueOf, type HealthKey, type KeyRing } from '../health/keyRing.ts
 import { keyIdOf, unseal } from '../health/seal.ts';
 
 const WHAT_TO_DO =
-  'Nothing was changed. Give this server the key that was in use before: the file .data/health-key, or HEALTH_KEY, from ' +
-  'your copy or from the other server. Without it what is known of people stays sealed. To change keys: bin/rotate-keys.';
+  'Nothing was changed. Give this server the key that was in use before, from your copy or from the other server: the ' +
+  'file health-key in its data folder, or HEALTH_KEY. Without it what is known of people stays sealed. To change keys: bin/rotate-keys.';
 
 /** A server has not the keys that its database was sealed with. It says what to do, and must not start. */
 export class WrongHealthKey extends Error {}

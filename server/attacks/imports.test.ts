@@ -38,15 +38,15 @@ describe('a large file', () => {
     const { coach } = await signedInCoach(server, 'watches@saltmere.example');
     const id = randomUUID();
     const seen: number[] = [];
-    let over = false;
+    const watched = { over: false };
     const importing = coach
       .ask(ADDRESSES.importPeople)
       .send({ id, csv: file(0, MANY) })
       .then((answer) => {
-        over = true;
+        watched.over = true;
         return answer.body as ImportReport;
       });
-    while (!over) {
+    while (!watched.over) {
       const { status, body } = await coach.ask(ADDRESSES.importProgress, id);
       if (status === 200) seen.push((body as ImportProgress).done);
     }
@@ -100,7 +100,7 @@ describe('a large file', () => {
 
   it('waits in line, and is asked to come again where the line is long', async () => {
     const shop = openImportShop(pathToFileURL(inject('importWorker')));
-    let go = () => undefined as void;
+    let go: () => void = () => undefined;
     const gate = new Promise<void>((resolve) => {
       go = resolve;
     });

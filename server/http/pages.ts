@@ -97,7 +97,7 @@ export function pages({ folder, welcome }: PageParts): Router {
   // The page as a file is one without what it is filled with.
   router.get('/index.html', (_request, response) => response.redirect(301, '/'));
   router.use(express.static(folder, { index: false }));
-  router.get(/.*/, async (request, response) => {
+  router.get('/{*path}', async (request, response) => {
     const extra = ahead(request.path) + inPage(await welcome(request, response));
     response.set('Cache-Control', 'no-store').type('html');
     // As functions: what is put in may hold a dollar sign.

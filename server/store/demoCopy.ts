@@ -87,10 +87,12 @@ class StudioCopy {
   }
 
   async newId(id: string): Promise<string> {
-    const { rows } = (await this.database.execute(sql`select ${this.id(sql`${id}::uuid`)} as id`)) as {
-      rows: readonly { readonly id?: unknown }[];
-    };
-    return String(rows[0]?.id ?? '');
+    const [row] = await this.database
+      .select({ id: sql<string>`${this.id(sql`${id}::uuid`)}` })
+      .from(studio)
+      .limit(1);
+    if (!row) throw new Error('There is no studio to copy.');
+    return row.id;
   }
 
   async copyRows(weeks: number): Promise<void> {

@@ -59,7 +59,7 @@ async function take(): Promise<void> {
     <p class="soft"><slot /></p>
     <div class="acts">
       <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="save">{{ out }}</v-btn>
-      <v-btn variant="outlined" :prepend-icon="mdiUpload" @click="input?.click()" :disabled="importing"
+      <v-btn variant="outlined" :prepend-icon="mdiUpload" :disabled="importing" @click="input?.click()"
         >Import a file</v-btn
       >
       <input

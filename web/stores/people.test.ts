@@ -153,8 +153,10 @@ describe('the crew store', () => {
 
 it('has the first page of people at once, and then all of them', async () => {
   const pages = [1, 2, 3].map((page) => ({ ...record, id: `${ID.slice(0, -1)}${String(page)}` }));
-  let go = () => undefined as void;
-  const gate = new Promise<void>((resolve) => (go = resolve));
+  let go: () => void = () => undefined;
+  const gate = new Promise<void>((resolve) => {
+    go = resolve;
+  });
   fakeBrowser((_method, path) => {
     const at = Number(/after=(\d)/.exec(path)?.[1] ?? 0);
     return { status: 200, body: { people: [pages[at]], next: at < 2 ? String(at + 1) : null, unreadable: [] } };

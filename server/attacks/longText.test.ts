@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readPersonCsv } from './personCsv.ts';
-import { readDrillCsv } from './drillCsv.ts';
-import { testLibrary } from '../testing/drills.ts';
-import { readWhiteboard } from '../whiteboard/readWhiteboard.ts';
+import { readPersonCsv } from '@prompt-spark/core/formats/personCsv';
+import { readDrillCsv } from '@prompt-spark/core/formats/drillCsv';
+import { testLibrary } from '@prompt-spark/core/testing/drills';
+import { readWhiteboard } from '@prompt-spark/core';
 
 /** What expressions that go back over what they have read choke on. */
 const RUNS = [

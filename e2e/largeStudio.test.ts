@@ -110,10 +110,10 @@ it(`is as quick to use with ${String(CIRCUITS)} circuits, ${String(RUNS)} runs a
 
   // What one looks for is found, wherever it stands.
   await page.goto('/people');
-  await page.getByLabel('Find by name').fill('Firth 2417');
+  await page.getByRole('textbox', { name: 'Find by name' }).fill('Firth 2417');
   await page.getByRole('link', { name: 'Ragna Firth 2417' }).waitFor();
   await page.goto('/circuits');
-  await page.getByLabel(/Find by title/).fill('Circuit 1999');
+  await page.getByRole('textbox', { name: /Find by title/ }).fill('Circuit 1999');
   await page.getByRole('link', { name: 'Circuit 1999' }).first().waitFor();
   expect(errors).toEqual([]);
   await context.close();

@@ -1,7 +1,7 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { once } from 'node:events';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { freePort } from './app.ts';
 
 /** `npm start` in a data folder of its own, as somebody runs it at home. */
@@ -17,7 +17,7 @@ beforeAll(async () => {
   forget();
   [port, databasePort] = [await freePort(), await freePort()];
   started = start();
-  await expect.poll(ready, PATIENCE).toBe(200);
+  await vi.waitFor(async () => expect(await ready()).toBe(200), PATIENCE);
 });
 afterAll(async () => {
   await end();

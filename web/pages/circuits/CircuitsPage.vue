@@ -2,7 +2,7 @@
 import type { Circuit } from '@prompt-spark/core';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { useDebounceFn } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, toRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useAction } from '../../composables/useAction.ts';
 import { useGradually } from '../../composables/useGradually.ts';
@@ -27,7 +27,18 @@ const tag = ref('');
 const gone = ref<{ id: string; title: string } | null>(null);
 const starting = ref(false);
 const loading = useLoading(() => Promise.all([places.load(), circuits.load({ find: '', tag: '' })]));
-const drawn = useGradually(toRef(circuits, 'circuits'), 2, 2);
+/** Cards that are in the page at first, and more each time its end is come to: a fuse has much to draw. */
+const CARDS = 24;
+const cards = ref(CARDS);
+const drawn = useGradually(
+  computed(() => circuits.circuits.slice(0, cards.value)),
+  2,
+  2,
+);
+async function more(): Promise<void> {
+  if (cards.value >= circuits.circuits.length) await circuits.more();
+  cards.value += CARDS;
+}
 const searched = computed(() => circuits.search.find !== '' || circuits.search.tag !== '');
 
 const search = () => act(() => circuits.load({ find: wanted.value, tag: tag.value }));
@@ -105,7 +116,7 @@ async function bringBack(): Promise<void> {
         <p class="soft">Type one as you would write it on the board; the clock is added up as you go.</p>
         <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
       </div>
-      <MoreBelow v-if="circuits.next" :more="circuits.more" />
+      <MoreBelow v-if="circuits.next || cards < circuits.circuits.length" :more="more" />
     </LoadingGate>
     <UndoNotice
       v-if="gone"

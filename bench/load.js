@@ -40,8 +40,8 @@ class Visitor {
           response.on('data', (chunk) => chunks.push(chunk));
           response.on('error', () => resolve({ status: 0, text: '' }));
           response.on('end', () => {
-            const [cookie] = response.headers['set-cookie'] ?? [];
-            if (cookie?.startsWith('prompt-spark=')) this.cookie = cookie.split(';')[0];
+            const cookie = (response.headers['set-cookie'] ?? []).find((one) => one.startsWith('prompt-spark='));
+            if (cookie) this.cookie = cookie.split(';')[0];
             resolve({ status: response.statusCode, text: Buffer.concat(chunks).toString() });
           });
         },
@@ -190,9 +190,9 @@ async function attack({ visitor, circuits }, at, until, statuses) {
     () => visitor.ask('PUT', path, filled('{"circuit":{"blocks":[', '{}', ']}}', 500_000)),
     () => visitor.ask('PUT', path, `{"a":"${'\\'.repeat(400_000)}"}`),
     () => visitor.ask('PUT', path, '['.repeat(200_000)),
-    () => visitor.json('POST', '/api/people/import', { csv: `name,limits\nEbba,"a${' '.repeat(1_500_000)}b"` }),
-    () => visitor.json('POST', '/api/drills/import', { csv: ','.repeat(1_500_000) }),
-    () => visitor.ask('POST', '/api/people/import', filled('{"csv":[', '1', ']}', 4_000_000)),
+    () => visitor.json('POST', '/api/people/import', { csv: `name,limits\nEbba,"a${' '.repeat(1_200_000)}b"` }),
+    () => visitor.json('POST', '/api/drills/import', { csv: ','.repeat(1_200_000) }),
+    () => visitor.ask('POST', '/api/people/import', filled('{"csv":[', '1', ']}', 1_900_000)),
     () =>
       new Visitor(`203.0.113.${Math.floor(Math.random() * 250)}`).json('POST', '/api/account/sign-in', {
         email: 'nobody@saltmere.example',

@@ -34,10 +34,10 @@ import {
 } from './standard.ts';
 import { groupSchema, newGroupSchema, siteSaveSchema, siteSchema, studioPlacesSchema } from './studio.ts';
 
-/** How much a body may hold: what names somebody, a circuit of five hundred lines, a file as one long text. */
+/** How much a body may hold: what names somebody, a circuit of three hundred lines, a file as one long text. */
 const SIGN_IN = { mostKb: 4, mostParts: 20 };
 const CIRCUIT = { mostKb: 512, mostParts: 30_000 };
-const FILE = { mostKb: 4096, mostParts: 20 };
+const FILE = { mostKb: 2048, mostParts: 20 };
 
 /** Every way of asking the server for something. Server, browser, OpenAPI document and tests are made from this table. */
 export const ENDPOINTS = {

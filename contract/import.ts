@@ -14,7 +14,7 @@ export interface FileImport {
 }
 
 export const fileImportSchema = shape<FileImport>({
-  csv: Joi.string().max(3_000_000).required(),
+  csv: Joi.string().max(1_900_000).required(),
   id: Joi.string().lowercase().guid({ separator: '-', wrapper: false }).optional(),
 });
 

@@ -173,4 +173,4 @@ export interface PersonFile {
   readonly csv: string;
 }
 
-export const personFileSchema = shape<PersonFile>({ csv: Joi.string().allow('').max(2_000_000).required() });
+export const personFileSchema = shape<PersonFile>({ csv: Joi.string().allow('').max(20_000_000).required() });

@@ -1,3 +1,4 @@
+import { MOST_STRETCHES } from '@prompt-spark/core/circuit/bounds';
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
 import Joi from 'joi';
@@ -47,7 +48,7 @@ const turn = shape<RunTurn>({
   actual: measured,
   paused: measured,
 });
-const turns = listOf(turn).max(2000);
+const turns = listOf(turn).max(MOST_STRETCHES);
 
 const facts = {
   id,

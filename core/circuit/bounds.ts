@@ -29,9 +29,9 @@ export const MOST_UNREAD = 500;
 /** Of a line that is read at all; a longer one is kept as it is. */
 export const MOST_TYPED = 1000;
 /** Rows in one circuit, and blocks. */
-export const MOST_LINES = 500;
+export const MOST_LINES = 300;
 export const MOST_BLOCKS = 100;
 /** Lines of a board that are read; what follows is kept as it is. */
 export const MOST_BOARD_LINES = 2000;
-/** Times that somebody gets to work in one circuit: sides, sets and rounds multiplied. Two hours in short stretches have fewer. */
-export const MOST_STRETCHES = 5000;
+/** Times that somebody gets to work in one circuit: sides, sets and rounds multiplied. Two hours of five seconds each have fewer. */
+export const MOST_STRETCHES = 1500;

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { Drill } from '../drills/drill.ts';
 import { FORMULA, unmarked } from './formula.ts';
+import { ownNames } from './heading.ts';
 
 /**
  * Drills as CSV (RFC 4180), one a line. Lists are joined by " | ", targets written "hip · flexion=0.5", and what has
@@ -102,6 +103,7 @@ export type DrillRow =
 export function readDrillCsv(text: string): readonly DrillRow[] {
   const { data, errors, meta } = Papa.parse<Record<string, string>>(text, {
     header: true,
+    transformHeader: ownNames(),
     delimiter: ',',
     skipEmptyLines: 'greedy',
   });

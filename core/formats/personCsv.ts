@@ -4,6 +4,7 @@ import { LIMIT_SEVERITIES, type Capped, type Limit, type LimitSide } from '../li
 import { LIMITATIONS, limitationOf } from '../limits/limitations.ts';
 import { ABILITIES, PATTERNS, REGIONS, type Person } from '../limits/person.ts';
 import { FORMULA, unmarked } from './formula.ts';
+import { ownNames } from './heading.ts';
 
 /** People as CSV (RFC 4180), one a line. Lists are joined by "; ". Readiness, holds and choices of the day do not travel. */
 export const PERSON_COLUMNS = [
@@ -81,6 +82,7 @@ export type PersonRow =
 export function readPersonCsv(text: string): readonly PersonRow[] {
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
+    transformHeader: ownNames(),
     skipEmptyLines: 'greedy',
   });
   const missing = !(parsed.meta.fields ?? []).includes('name');

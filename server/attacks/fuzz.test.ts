@@ -104,16 +104,20 @@ const oddId = fc.oneof(
   fc.constantFrom('%00', '..%2f..', '%ff', '%', 'null', '0', '-1', 'x'.repeat(300), '%F0%9F%94%A5', "'%20or%201=1--"),
 );
 
-const contentType = fc.constantFrom(
-  'application/json',
-  'application/json; charset=utf-8',
-  'application/json; charset=utf-16le',
-  'application/json; charset=klingon',
-  'application/json; charset="',
-  'text/plain',
-  'application/x-www-form-urlencoded',
-  'multipart/form-data; boundary=x',
-  '',
+const contentType = fc.oneof(
+  { weight: 8, arbitrary: fc.constantFrom('application/json', 'application/json; charset=utf-8') },
+  {
+    weight: 2,
+    arbitrary: fc.constantFrom(
+      'application/json; charset=utf-16le',
+      'application/json; charset=klingon',
+      'application/json; charset="',
+      'text/plain',
+      'application/x-www-form-urlencoded',
+      'multipart/form-data; boundary=x',
+      '',
+    ),
+  },
 );
 
 const junk = fc.oneof(
@@ -172,7 +176,11 @@ it(`takes ${String(BODIES)} bodies on every endpoint without falling, stalling, 
       () =>
         Promise.all(
           some.map(({ route, id, type, body }) =>
-            ask(route.method, route.path.replace(':id', id), body, type === '' ? {} : { 'Content-Type': type }),
+            ask(route.method, route.path.replace(':id', id), body, {
+              ...(type === '' ? {} : { 'Content-Type': type }),
+              // Signing in under a cookie would end the signing-in that the others go by.
+              ...(route.access === 'coach' ? {} : { Cookie: '' }),
+            }),
           ),
         ),
       STALL_LIMIT_MS,
@@ -187,12 +195,12 @@ it(`takes ${String(BODIES)} bodies on every endpoint without falling, stalling, 
   expect(broken.slice(0, 5)).toEqual([]);
   expect(stalls.filter((stall) => stall > STALL_LIMIT_MS)).toEqual([]);
   // The fuzz is worth something only if it gets through to what it is after.
-  expect((statuses.get(422) ?? 0) + (statuses.get(200) ?? 0) + (statuses.get(201) ?? 0)).toBeGreaterThan(BODIES / 10);
+  expect((statuses.get(422) ?? 0) + (statuses.get(200) ?? 0) + (statuses.get(201) ?? 0)).toBeGreaterThan(BODIES / 4);
   expect(server.logged()).not.toContain('request failed');
   const span = { from: '2026-11-20T00:00:00.000Z', to: '2026-12-20T00:00:00.000Z' };
   for (const list of ['circuits', 'people', 'runs', 'drills', 'standards', 'places', 'exportPeople'] as const) {
     const answer = await coach.ask(ADDRESSES[list]).expect(200);
-    expect((answer.body as { readonly unreadable?: unknown }).unreadable ?? []).toEqual([]);
+    expect(JSON.stringify(answer.body)).not.toMatch(/"unreadable":\[\{/);
   }
   await coach.ask(ADDRESSES.sessions).query(span).expect(200);
 });

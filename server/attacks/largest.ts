@@ -1,7 +1,7 @@
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import { MOST_CHOICES } from '@prompt-spark/contract/person';
 import { catalogue } from '@prompt-spark/catalogue';
-import { MOST_LINES } from '@prompt-spark/core/circuit/bounds';
+import { MOST_LINES, MOST_STRETCHES } from '@prompt-spark/core/circuit/bounds';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { testPerson } from '@prompt-spark/core/testing/people';
 import { randomUUID } from 'node:crypto';
@@ -20,17 +20,17 @@ export async function largestBodies(coach: Visitor): Promise<readonly LargeTry[]
   const long = newCircuit(
     `# Long\nraise\n${'  body-weight squat 12-15 @2-1-2 rest 10s "chest up"\n'.repeat(MOST_LINES)}`,
   );
-  // Twenty slots, five rounds, fifty sets: five thousand times to work.
-  const many = newCircuit(`# Many\nraise 5 rounds\n${'  body-weight squat 50x12 set rest 5s\n'.repeat(20)}`);
+  // Six slots, five rounds, fifty sets: fifteen hundred times to work.
+  const many = newCircuit(`# Many\nraise 5 rounds\n${'  body-weight squat 50x12 set rest 5s\n'.repeat(6)}`);
   await coach.ask(ADDRESSES.addCircuit).send(long).expect(201);
   const run = newRun(long);
-  const turns = Array.from({ length: 2000 }, () => run.turns[0]);
+  const turns = Array.from({ length: MOST_STRETCHES }, () => run.turns[0]);
   const choice = { circuitId: long.id, slotId: 'line-3', drillId: 'cat-cow', variantId: 'cat-cow', day: '' };
   const { id: _, ...person } = testPerson();
   const document = { ...person, name: 'Ebba Quay', choices: Array.from({ length: MOST_CHOICES }, () => choice) };
   const people = Array.from({ length: 5000 }, (_one, at) => `Ebba Quay ${String(at)},1990,,,,,,,,`);
   const heading = 'name,birth year,groups,limits,ability,stiffer side,familiar drills,kit,notes,consent on';
-  const drills = Array.from({ length: 5 }, (_one, copy) =>
+  const drills = Array.from({ length: 2 }, (_one, copy) =>
     catalogue.map((drill) => ({
       ...drill,
       id: `${drill.id.slice(0, 50)}-own-${String(copy)}`,

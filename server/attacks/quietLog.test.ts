@@ -1,9 +1,11 @@
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterAll, beforeAll, expect, inject, it } from 'vitest';
 import { everyBody, type Try } from '../testing/everyBody.ts';
 import { signedInCoach, testServer, type TestServer, type Visitor } from '../testing/studio.ts';
 
-const MARK = 'Quillfeather';
+const MARK = 'Marramgrass';
 
 let server: TestServer;
 let coach: Visitor;
@@ -58,4 +60,6 @@ it('holds nothing of what was sent, even where every query of it fails', async (
   for (const word of ['quiet@saltmere.example', 'params', 'insert into', '127.0.0.1', '::ffff']) {
     expect(logged, word).not.toContain(word);
   }
+  // Nor has the database a log of its own with what it was given.
+  expect(readFileSync(join(inject('serverDataFolder'), 'server.log'), 'utf8')).not.toContain(MARK);
 });

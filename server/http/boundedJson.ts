@@ -11,12 +11,12 @@ export interface BodyBounds {
 /** No body of this application goes half as deep. */
 const MOST_DEPTH = 24;
 
+/** Bytes outside of texts that a part takes at most, and texts: a key and a value. What is above is padding. */
+const BYTES_A_PART = 64;
+const TEXTS_A_PART = 2;
+
 const QUOTE = 0x22;
 const BACKSLASH = 0x5c;
-const COMMA = 0x2c;
-const COLON = 0x3a;
-const OPENING: ReadonlySet<number> = new Set([0x5b, 0x7b]);
-const CLOSING: ReadonlySet<number> = new Set([0x5d, 0x7d]);
 
 /**
  * Reads a body as JSON once it is known to be small: its bytes are counted while they come in, its parts and its depth
@@ -36,24 +36,44 @@ export function boundedJson({ mostKb, mostParts }: BodyBounds): RequestHandler {
   });
 }
 
-/** Why JSON is too large to be parsed; undefined where it is not, or is no JSON. One look at every byte. */
+/** Why JSON is too large to be parsed; undefined where it is not, or is no JSON. One look at every byte outside of texts. */
 export function tooMuchIn(bytes: Buffer, mostParts: number): string | undefined {
-  let parts = 0;
+  const tooMany = `That has more than ${String(mostParts)} parts.`;
+  // An object's key and its value are two things here, and one part there.
+  const mostMarks = mostParts * 2;
+  const mostBytes = mostParts * BYTES_A_PART;
+  const mostTexts = mostParts * TEXTS_A_PART;
+  let marks = 0;
   let depth = 0;
+  let outside = 0;
+  let texts = 0;
   for (let at = 0; at < bytes.length; at += 1) {
-    const byte = bytes[at] ?? 0;
-    if (byte === QUOTE) {
-      at = endOfText(bytes, at);
-    } else if (OPENING.has(byte)) {
-      depth += 1;
-      parts += 1;
-      if (depth > MOST_DEPTH) return `That is nested more than ${String(MOST_DEPTH)} deep.`;
-    } else if (CLOSING.has(byte)) {
-      depth -= 1;
-    } else if (byte === COMMA || byte === COLON) {
-      parts += 1;
+    outside += 1;
+    switch (bytes[at]) {
+      case QUOTE:
+        texts += 1;
+        if (texts > mostTexts) return tooMany;
+        at = endOfText(bytes, at);
+        break;
+      case 0x5b: // [
+      case 0x7b: // {
+        depth += 1;
+        marks += 1;
+        if (depth > MOST_DEPTH) return `That is nested more than ${String(MOST_DEPTH)} deep.`;
+        if (marks > mostMarks) return tooMany;
+        break;
+      case 0x5d: // ]
+      case 0x7d: // }
+        depth -= 1;
+        break;
+      case 0x2c: // ,
+      case 0x3a: // :
+        marks += 1;
+        if (marks > mostMarks) return tooMany;
+        break;
+      default:
+        if (outside > mostBytes) return 'That is mostly padding.';
     }
-    if (parts > mostParts * 2) return `That has more than ${String(mostParts)} parts.`;
   }
   return undefined;
 }

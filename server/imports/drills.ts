@@ -1,5 +1,4 @@
 import type { FileImport, ImportReport } from '@prompt-spark/contract/import';
-import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Database } from '../store/database.ts';
 import { keepDrills, ownDrills } from '../store/drills.ts';
 import { outdateSummaries } from '../store/outdated.ts';
@@ -16,15 +15,15 @@ export function importDrills(
   { csv, id }: FileImport,
 ): Promise<ImportReport> {
   const { studioId } = asker;
-  return takeIn<Drill>({ database, shop }, asker, id, {
+  return takeIn({ database, shop }, asker, id, {
     turn: 'drills',
     async read(transaction) {
       const { read: own } = await ownDrills(transaction, studioId);
       const file = await shop.read({ kind: 'drills', csv, own });
-      await roomForDrills(transaction, studioId, file.fresh.length);
+      await roomForDrills(transaction, studioId, file.count);
       return file;
     },
-    write: (transaction, drills) => keepDrills(transaction, studioId, drills),
+    write: (transaction, batch) => keepDrills(transaction, studioId, batch),
     finish: (transaction) => outdateSummaries(transaction, studioId),
   });
 }

@@ -1,6 +1,6 @@
 import { Piscina } from 'piscina';
 import { Refusal } from '../http/problem.ts';
-import type { ReadOf, ReadTask } from './work.ts';
+import type { PackedFile, ReadTask } from './work.ts';
 
 /** A file that takes longer to be read is given up. */
 const MOST_MS = 60_000;
@@ -21,7 +21,7 @@ export interface ImportShop {
    *
    * @throws Refusal 422 where it takes too long
    */
-  read<Task extends ReadTask>(task: Task): Promise<ReadOf<Task['kind']>>;
+  read(task: ReadTask): Promise<PackedFile>;
   close(): Promise<void>;
 }
 
@@ -31,7 +31,7 @@ export interface ImportShop {
  * @param worker the built worker (server/imports/worker.ts)
  */
 export function openImportShop(worker: URL, mostMs = MOST_MS): ImportShop {
-  const pool = new Piscina<ReadTask, unknown>({
+  const pool = new Piscina<ReadTask, PackedFile>({
     filename: worker.href,
     minThreads: 0,
     maxThreads: 1,
@@ -55,11 +55,10 @@ export function openImportShop(worker: URL, mostMs = MOST_MS): ImportShop {
         waiting -= 1;
       }
     },
-    async read<Task extends ReadTask>(task: Task) {
+    async read(task) {
       const signal = AbortSignal.timeout(mostMs);
       try {
-        // The worker answers each kind of task with what that kind comes to: see worker.ts.
-        return (await pool.run(task, { signal })) as ReadOf<Task['kind']>;
+        return await pool.run(task, { signal });
       } catch (error) {
         if (!signal.aborted) throw error;
         const detail = 'That file takes too long to be read. Take it in as several smaller ones.';

@@ -21,7 +21,7 @@ export function importPeople(
   asker: Asker,
   { csv, id }: FileImport,
 ): Promise<ImportReport> {
-  return takeIn<NewPerson>({ database, shop }, asker, id, {
+  return takeIn({ database, shop }, asker, id, {
     turn: 'people',
     async read(transaction) {
       const names: string[] = [];
@@ -35,9 +35,14 @@ export function importPeople(
         names,
         groups: coached.map((group) => [group.name.toLowerCase(), group.id] as const),
       });
-      await roomForPeople(transaction, asker.studioId, file.fresh.length);
+      await roomForPeople(transaction, asker.studioId, file.count);
       return file;
     },
-    write: (transaction, rows) => addPeople(transaction, key, asker, rows),
+    async write(transaction, batch) {
+      // Written by the worker from what it checked.
+      const people = JSON.parse(batch) as readonly NewPerson[];
+      await addPeople(transaction, key, asker, people);
+      return people.length;
+    },
   });
 }

@@ -1,7 +1,5 @@
 import type { ImportProblem } from '@prompt-spark/contract/import';
 import type { LibraryDrill } from '@prompt-spark/contract/drill';
-import type { Drill } from '@prompt-spark/core/drills/drill';
-import type { NewPerson } from '../store/addPeople.ts';
 
 /** A file to be read, with what is there already. */
 export type ReadTask =
@@ -27,5 +25,13 @@ export interface ReadFile<Fresh> {
   readonly problems: readonly ImportProblem[];
 }
 
-/** What comes of a task. */
-export type ReadOf<Kind extends ReadTask['kind']> = ReadFile<Kind extends 'people' ? NewPerson : Drill>;
+/**
+ * The same as it comes from the thread: in batches, each a list as JSON. A text is handed over at once, where thousands of
+ * objects would hold everybody up.
+ */
+export interface PackedFile {
+  readonly batches: readonly string[];
+  readonly count: number;
+  readonly same: number;
+  readonly problems: readonly ImportProblem[];
+}

@@ -88,14 +88,15 @@ export async function takeOutDrill(database: Database, studioId: string, id: str
   return rows.length > 0;
 }
 
-/** Writes drills in one statement, however many there are, each over one of its id that was taken out. */
-export async function keepDrills(database: Database, studioId: string, drills: readonly Drill[]): Promise<void> {
-  await database.execute(sql`
+/** Writes drills, a list of them as JSON, in one statement, each over one of its id that was taken out. Gives how many. */
+export async function keepDrills(database: Database, studioId: string, drills: string): Promise<number> {
+  const { rowCount } = await database.execute(sql`
     insert into ${studioDrill} (studio_id, id, version, document, schema_version)
     select ${studioId}::uuid, d->>'id', 1, d, ${SCHEMA_VERSIONS.drill}::int
-    from jsonb_array_elements(${JSON.stringify(drills)}::jsonb) as d
+    from jsonb_array_elements(${drills}::jsonb) as d
     on conflict (studio_id, id) do update set document = excluded.document, schema_version = excluded.schema_version,
       version = ${studioDrill}.version + 1, taken_out_at = null, saved_at = now()`);
+  return rowCount ?? 0;
 }
 
 /** Writes a drill, over one of its id that was taken out; its version. */

@@ -9,7 +9,7 @@ import {
   type PersonSave,
 } from '@prompt-spark/contract/person';
 import { keepsHolds, standingChoices } from '@prompt-spark/core/limits/person';
-import { and, desc, eq, exists, gt, inArray, or, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, exists, gt, or, sql, type SQL } from 'drizzle-orm';
 import { ownerOf } from '../health/owner.ts';
 import type { KeyRing } from '../health/keyRing.ts';
 import { seal, unseal } from '../health/seal.ts';
@@ -141,7 +141,7 @@ async function withStandingChoices(
       slotIds: sql<readonly string[]>`jsonb_path_query_array(${circuit.document}, '$.blocks[*].lines[*].id')`,
     })
     .from(circuit)
-    .where(and(eq(circuit.studioId, studioId), inArray(circuit.id, circuitIds)));
+    .where(and(eq(circuit.studioId, studioId), sql`${circuit.id} = any(${sql.param(circuitIds)}::uuid[])`));
   const slots = new Map(rows.map(({ id, slotIds }) => [id, new Set(slotIds)]));
   const since = new Date(Date.now() - CHOICE_GRACE_MS).toISOString().slice(0, 10);
   const standing = standingChoices(document.choices, since, (circuitId, slotId) =>

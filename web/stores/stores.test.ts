@@ -69,7 +69,7 @@ describe('the desk', () => {
 
   it('takes in nothing of a board that is more than a circuit can hold, and says so', async () => {
     const { sheet, desk } = await opened();
-    expect(desk.enterAll(`raise\n${'run 20s\n'.repeat(1001)}`)).toContain('at most 500 lines');
+    expect(desk.enterAll(`raise\n${'run 20s\n'.repeat(1001)}`)).toContain('at most 300 lines');
     expect(desk.enterAll('raise\nmobilise\n'.repeat(51))).toContain('100 blocks');
     expect(sheet.circuit.blocks).toEqual([]);
   });

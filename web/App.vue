@@ -18,6 +18,7 @@ const account = useAccountStore();
 const notices = useNoticesStore();
 const theme = useTheme();
 const bare = computed(() => route.meta.bare === true);
+const inDemo = computed(() => !bare.value && account.account?.isDemo === true);
 const onStage = computed(() => route.name === 'stage');
 const themeName = computed(() => (onStage.value ? 'stage' : theme.name.value));
 
@@ -35,8 +36,8 @@ useEventListener(window, 'online', async () => (await import('./stores/runs.ts')
 <template>
   <v-app :theme="themeName">
     <AppRail v-if="!bare && account.account" />
-    <main :class="{ beside: !bare && account.account }">
-      <DemoBanner v-if="!bare && account.account?.isDemo" />
+    <main :class="{ beside: !bare && account.account, demo: inDemo }">
+      <DemoBanner v-if="inDemo" />
       <RouterView />
     </main>
     <AppNotice v-if="notices.words" :key="notices.words" />
@@ -48,6 +49,9 @@ useEventListener(window, 'online', async () => (await import('./stores/runs.ts')
 <style scoped>
 .beside {
   margin-left: 76px;
+}
+.demo {
+  --banner: 2.05rem;
 }
 @media (max-width: 700px) {
   .beside {

@@ -6,7 +6,7 @@ import { keptBefore } from './saving/keptBefore.ts';
 import { useNoticesStore } from './stores/notices.ts';
 import './theme/base.css';
 import { makeVuetify } from './theme/vuetify.ts';
-import { allowOwnWorkers } from './trustedTypes.ts';
+import { allowOwnWorkersAndStyles } from './trustedTypes.ts';
 
 /** What an earlier version left in this browser is brought up to date before anything reads it. */
 async function upgradeWhatWasKept(): Promise<void> {
@@ -33,7 +33,7 @@ async function start(): Promise<void> {
   app.mount('#app');
 }
 
-if (import.meta.env.PROD) allowOwnWorkers();
+if (import.meta.env.PROD) allowOwnWorkersAndStyles();
 await turn();
 await upgradeWhatWasKept().catch(() => undefined);
 await start();

@@ -20,7 +20,6 @@ const PERMISSIONS = [
     'geolocation',
     'payment',
     'usb',
-    'bluetooth',
     'serial',
     'hid',
     'midi',
@@ -52,7 +51,7 @@ export function securityHeaders() {
           formAction: ["'self'"],
           frameAncestors: ["'none'"],
           requireTrustedTypesFor: ["'script'"],
-          // Vue's own, and ours for the addresses of workers (web/trustedTypes.ts).
+          // Vue's own, and ours for workers and the theme (web/trustedTypes.ts).
           trustedTypes: ['vue', 'default'],
         },
       },

@@ -3,16 +3,17 @@
 </script>
 
 <template>
-  <p class="demo" role="note">
-    <strong>Demo.</strong> Everybody here is invented. This copy is yours alone and goes after a day.
-  </p>
+  <p class="demo" role="note"><strong>Demo:</strong> invented people, a copy of your own, gone after a day.</p>
 </template>
 
 <style scoped>
+/* As high as App.vue says, which pages that fill the window take off. */
 .demo {
+  min-height: var(--banner);
   padding: 0.4rem clamp(1rem, 3vw, 2.5rem);
   border-bottom: 1px solid var(--line);
   font-size: var(--size-small);
+  line-height: 1.2rem;
   color: var(--soft);
 }
 </style>

@@ -125,7 +125,7 @@ onBeforeUnmount(sheet.close);
 
 <style scoped>
 .desk {
-  height: 100vh;
+  height: calc(100vh - var(--banner, 0px));
   display: flex;
   flex-direction: column;
 }
@@ -195,7 +195,7 @@ onBeforeUnmount(sheet.close);
 @media (max-width: 700px) {
   .desk {
     height: auto;
-    min-height: calc(100vh - 64px);
+    min-height: calc(100vh - 64px - var(--banner, 0px));
   }
   .columns {
     grid-template: 'margin' auto 'centre' 1fr / minmax(0, 1fr);

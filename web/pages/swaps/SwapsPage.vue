@@ -115,7 +115,7 @@ onBeforeUnmount(() => {
 .swaps {
   display: flex;
   align-items: stretch;
-  min-height: 100vh;
+  min-height: calc(100vh - var(--banner, 0px));
 }
 .main {
   flex: 1;

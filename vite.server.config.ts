@@ -8,7 +8,13 @@ export default defineConfig({
     target: 'node20',
     sourcemap: true,
     rolldownOptions: {
-      input: { main: 'server/main.ts', importWorker: 'server/imports/worker.ts', rotate: 'server/rotate.ts', migrate: 'server/migrate.ts', demo: 'demo/load.ts' },
+      input: {
+        main: 'server/main.ts',
+        importWorker: 'server/imports/worker.ts',
+        rotate: 'server/rotate.ts',
+        migrate: 'server/migrate.ts',
+        demo: 'demo/load.ts',
+      },
       output: { entryFileNames: '[name].js', chunkFileNames: '[name]-[hash].js' },
     },
   },

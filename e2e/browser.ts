@@ -28,7 +28,8 @@ export async function openWindow(
   page.on('pageerror', (error) => errors.push(error.message));
   page.on('console', (message) => {
     // A resource that is refused or missing is what some tests are about; anything else that is an error is one.
-    if (message.type() === 'error' && !message.text().startsWith('Failed to load resource')) errors.push(message.text());
+    if (message.type() === 'error' && !message.text().startsWith('Failed to load resource'))
+      errors.push(message.text());
   });
   return { context, page, errors };
 }

@@ -47,3 +47,13 @@ export function unseal(ring: KeyRing, owner: string, sealed: string): unknown {
     throw new Error('A sealed record does not open: the health key is another one, or the record was changed.');
   }
 }
+
+/** Whether something sealed opens under these keys and for this owner. */
+export function opens(ring: KeyRing, owner: string, sealed: string): boolean {
+  try {
+    unseal(ring, owner, sealed);
+    return true;
+  } catch {
+    return false;
+  }
+}

@@ -11,7 +11,7 @@ function partsOf(value: unknown): number {
 }
 
 describe('what is too much to be parsed', () => {
-  it('is no value with as many parts as may be, whatever is in its texts', () => {
+  it('takes a value with exactly as many parts as may be, and any text in it', () => {
     fc.assert(
       fc.property(fc.jsonValue({ maxDepth: 8, stringUnit: 'binary' }), (value) => {
         expect(seen(value, partsOf(value))).toBeUndefined();

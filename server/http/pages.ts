@@ -14,17 +14,9 @@ const PERMISSIONS = [
   'fullscreen=(self)',
   'screen-wake-lock=(self)',
   'autoplay=(self)',
-  ...[
-    'camera',
-    'microphone',
-    'geolocation',
-    'payment',
-    'usb',
-    'serial',
-    'hid',
-    'midi',
-    'display-capture',
-  ].map((feature) => `${feature}=()`),
+  ...['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'hid', 'midi', 'display-capture'].map(
+    (feature) => `${feature}=()`,
+  ),
 ].join(', ');
 
 /** Security headers. Styles made at run time carry the page's nonce; scripts come from this origin only. */

@@ -3,7 +3,7 @@ import { healthKeyCheck, person } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { ownerOf } from '../health/owner.ts';
 import { checkValueOf, type HealthKey, type KeyRing } from '../health/keyRing.ts';
-import { keyIdOf, unseal } from '../health/seal.ts';
+import { keyIdOf, opens } from '../health/seal.ts';
 
 const WHAT_TO_DO =
   'Nothing was changed. Give this server the key that was in use before, from your copy or from the other server: the ' +
@@ -47,15 +47,6 @@ async function noteFirst(database: Database, ring: KeyRing): Promise<void> {
   const [noted] = await database.select().from(healthKeyCheck).orderBy(asc(healthKeyCheck.madeAt)).limit(1);
   if (noted && !ring.byId(noted.keyId)) {
     throw new WrongHealthKey(`Another server began with another health key (${noted.keyId}). ${WHAT_TO_DO}`);
-  }
-}
-
-function opens(ring: KeyRing, owner: string, sealed: string): boolean {
-  try {
-    unseal(ring, owner, sealed);
-    return true;
-  } catch {
-    return false;
   }
 }
 

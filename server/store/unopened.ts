@@ -1,7 +1,7 @@
 import { and, asc, eq, gt } from 'drizzle-orm';
 import type { KeyRing } from '../health/keyRing.ts';
 import { ownerOf } from '../health/owner.ts';
-import { seal, unseal } from '../health/seal.ts';
+import { opens, seal, unseal } from '../health/seal.ts';
 import { person } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 
@@ -53,13 +53,4 @@ export async function findUnopened(database: Database, ring: KeyRing): Promise<U
 function spellingsOf(id: string): readonly string[] {
   const plain = [id, id.toUpperCase()];
   return [...plain, ...plain.map((one) => one.replaceAll('-', ''))].flatMap((one) => [one, `{${one}}`]);
-}
-
-function opens(ring: KeyRing, owner: string, sealed: string): boolean {
-  try {
-    unseal(ring, owner, sealed);
-    return true;
-  } catch {
-    return false;
-  }
 }

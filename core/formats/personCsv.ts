@@ -30,8 +30,18 @@ export interface PersonLine {
 
 /** Writes people as CSV with a heading line. */
 export function writePersonCsv(lines: readonly PersonLine[]): string {
+  return personCsvHeading() + personCsvLines(lines);
+}
+
+/** The heading line alone. */
+export function personCsvHeading(): string {
+  return `${Papa.unparse([[...PERSON_COLUMNS]], { newline: '\r\n' })}\r\n`;
+}
+
+/** Lines of the file without their heading, for a file that is written piece by piece; nothing for nobody. */
+export function personCsvLines(lines: readonly PersonLine[]): string {
   const rows = lines.map((line) => PERSON_COLUMNS.map((column) => cellOf(line, column)));
-  return `${Papa.unparse({ fields: [...PERSON_COLUMNS], data: rows }, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
+  return rows.length === 0 ? '' : `${Papa.unparse(rows, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }
 
 function cellOf({ person, groups }: PersonLine, column: Column): string {

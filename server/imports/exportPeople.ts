@@ -1,19 +1,33 @@
-import { writePersonCsv, type PersonLine } from '@prompt-spark/core/formats/personCsv';
+import { personCsvHeading, personCsvLines } from '@prompt-spark/core/formats/personCsv';
 import type { KeyRing } from '../health/keyRing.ts';
 import type { Database } from '../store/database.ts';
-import { everybodyOf, note, type Asker } from '../store/people.ts';
+import { note, pagesOfPeople, type Asker } from '../store/people.ts';
 import { placesOf } from '../store/places.ts';
 
-/** Everybody a coach coaches, as CSV. That it was taken out is noted for each of them. */
+/**
+ * Everybody a coach coaches, as CSV, written page by page so that nobody waits for thousands, each in order of name. That it was taken out is
+ * noted for each of them.
+ */
 export async function exportPeople(database: Database, key: KeyRing, asker: Asker): Promise<string> {
   const { groups } = await placesOf(database, asker.studioId);
-  const lines: PersonLine[] = [];
-  const ids: string[] = [];
-  for await (const { id, document, groupIds } of everybodyOf(database, key, asker)) {
-    const names = groups.filter((group) => groupIds.includes(group.id)).map(({ name }) => name);
-    lines.push({ person: document, groups: names });
-    ids.push(id);
+  const nameOf = new Map(groups.map(({ id, name }) => [id, name]));
+  const parts = [personCsvHeading()];
+  for await (const people of pagesOfPeople(database, key, asker)) {
+    const inOrder = people.toSorted((one, other) => one.document.name.localeCompare(other.document.name));
+    parts.push(
+      personCsvLines(
+        inOrder.map(({ document, groupIds }) => ({
+          person: document,
+          groups: groupIds.flatMap((id) => nameOf.get(id) ?? []),
+        })),
+      ),
+    );
+    await note(
+      database,
+      asker,
+      'took out to a file',
+      people.map(({ id }) => id),
+    );
   }
-  await note(database, asker, 'took out to a file', ids);
-  return writePersonCsv(lines.toSorted((one, other) => one.person.name.localeCompare(other.person.name)));
+  return parts.join('');
 }

@@ -2,7 +2,7 @@ import type { FileImport, ImportReport } from '@prompt-spark/contract/import';
 import type { KeyRing } from '../health/keyRing.ts';
 import { addPeople, type NewPerson } from '../store/addPeople.ts';
 import type { Database } from '../store/database.ts';
-import { everybodyOf, groupsCoached, type Asker } from '../store/people.ts';
+import { groupsCoached, pagesOfPeople, type Asker } from '../store/people.ts';
 import { placesOf } from '../store/places.ts';
 import { roomForPeople } from '../store/quotas.ts';
 import type { ImportShop } from './importShop.ts';
@@ -25,7 +25,9 @@ export function importPeople(
     turn: 'people',
     async read(transaction) {
       const names: string[] = [];
-      for await (const { document } of everybodyOf(transaction, key, asker)) names.push(document.name.toLowerCase());
+      for await (const people of pagesOfPeople(transaction, key, asker)) {
+        names.push(...people.map(({ document }) => document.name.toLowerCase()));
+      }
       const own = await groupsCoached(transaction, asker);
       const { groups } = await placesOf(transaction, asker.studioId);
       const coached = groups.filter((group) => own.has(group.id));

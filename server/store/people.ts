@@ -54,12 +54,16 @@ export async function peopleAfter(
   return { read, unreadable, last: rows.length > PEOPLE_PAGE ? rows[PEOPLE_PAGE - 1]?.id : undefined };
 }
 
-/** Everybody a coach coaches, page by page, so that nobody else waits for all of them. */
-export async function* everybodyOf(database: Database, key: KeyRing, asker: Asker): AsyncGenerator<PersonRecord> {
+/** Everybody a coach coaches, page after page, so that nobody else waits for all of them. */
+export async function* pagesOfPeople(
+  database: Database,
+  key: KeyRing,
+  asker: Asker,
+): AsyncGenerator<readonly PersonRecord[]> {
   let after: string | undefined;
   do {
     const { read, last } = await peopleAfter(database, key, asker, after);
-    yield* read;
+    yield read;
     after = last;
   } while (after !== undefined);
 }

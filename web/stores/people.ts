@@ -19,13 +19,22 @@ export const usePeopleStore = defineStore('people', () => {
   async function fetchAll(shown: () => void): Promise<void> {
     const found: PersonRecord[] = [];
     const damaged: Unreadable[] = [];
+    const show = (): void => {
+      records.value = byName(found);
+      unreadable.value = [...damaged];
+    };
+    let showAt = 1;
     for await (const page of pagesOfPeople()) {
       found.push(...page.people);
       damaged.push(...page.unreadable);
-      records.value = byName(found);
-      unreadable.value = [...damaged];
+      // Each time there are twice as many: putting thousands in order with every page would take longer than fetching them.
+      if (found.length >= showAt) {
+        show();
+        showAt = found.length * 2;
+      }
       shown();
     }
+    show();
   }
 
   let shown: Promise<void> | undefined;
@@ -105,6 +114,8 @@ export const usePeopleStore = defineStore('people', () => {
   };
 });
 
+const alphabet = new Intl.Collator();
+
 function byName(records: readonly PersonRecord[]): readonly PersonRecord[] {
-  return records.toSorted((one, other) => one.document.name.localeCompare(other.document.name));
+  return records.toSorted((one, other) => alphabet.compare(one.document.name, other.document.name));
 }

@@ -53,7 +53,7 @@ it('takes a file of people in, calls another off, and asks for the password befo
   await expect.poll(() => page.locator('article').count()).toBe(3);
 
   await chooser.setInputFiles(file(5000));
-  await page.getByRole('button', { name: 'Call it off' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await page.getByText('The import was called off. Nothing of the file was taken in.').waitFor();
   await page.reload();
   await expect.poll(() => page.locator('article').count()).toBe(3);
@@ -83,7 +83,7 @@ it('takes a file of people in, calls another off, and asks for the password befo
     .last()
     .click();
   await dialog.waitFor();
-  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   await dialog.waitFor({ state: 'detached' });
   await page.goto('/people');
   await expect.poll(() => page.locator('article').count()).toBe(3);

@@ -74,7 +74,7 @@ async function take(): Promise<void> {
     </div>
     <div v-if="importing" class="acts" role="status">
       <p>{{ progress }}</p>
-      <v-btn variant="outlined" @click="callOff">Call it off</v-btn>
+      <v-btn variant="outlined" @click="callOff">Cancel</v-btn>
     </div>
     <p v-if="trouble" class="bad" role="alert">{{ trouble }}</p>
     <div v-if="report" role="status">
@@ -110,6 +110,7 @@ async function take(): Promise<void> {
 .acts {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 0.6rem;
 }
 .bad {

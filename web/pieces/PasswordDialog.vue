@@ -22,7 +22,7 @@ const { errors, trouble, busy, submit } = useForm(
     <v-card class="once-more" rounded="lg">
       <form novalidate @submit.prevent="submit({ password })">
         <h2>Your password once more</h2>
-        <p>Health data is about to leave, or to be deleted. Say that it is you.</p>
+        <p>You are about to export or delete health data. Type your password to show it is you.</p>
         <v-text-field
           v-model="password"
           label="Password"
@@ -33,7 +33,7 @@ const { errors, trouble, busy, submit } = useForm(
         />
         <div class="acts">
           <v-btn type="submit" :loading="busy">Go on</v-btn>
-          <v-btn variant="text" @click="account.passwordGiven(false)">Leave it</v-btn>
+          <v-btn variant="text" @click="account.passwordGiven(false)">Cancel</v-btn>
         </div>
       </form>
     </v-card>

@@ -2,7 +2,7 @@ import type { FileImport, ImportReport } from '@prompt-spark/contract/import';
 import type { Database } from '../store/database.ts';
 import { keepDrills, ownDrills } from '../store/drills.ts';
 import { outdateSummaries } from '../store/outdated.ts';
-import type { Asker } from '../store/people.ts';
+import type { Asker } from '../store/asker.ts';
 import { roomForDrills } from '../store/quotas.ts';
 import type { ImportShop } from './importShop.ts';
 import { takeIn } from './takeIn.ts';

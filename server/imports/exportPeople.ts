@@ -1,7 +1,9 @@
 import { personCsvHeading, personCsvLines } from '@prompt-spark/core/formats/personCsv';
 import type { KeyRing } from '../health/keyRing.ts';
 import type { Database } from '../store/database.ts';
-import { note, pagesOfPeople, type Asker } from '../store/people.ts';
+import type { Asker } from '../store/asker.ts';
+import { note } from '../store/accessRecord.ts';
+import { pagesOfPeople } from '../store/people.ts';
 import { placesOf } from '../store/places.ts';
 
 /**

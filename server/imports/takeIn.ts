@@ -2,7 +2,7 @@ import type { FileImport, ImportReport } from '@prompt-spark/contract/import';
 import { Refusal } from '../http/problem.ts';
 import type { Database } from '../store/database.ts';
 import { inTurn, type Turn } from '../store/inTurn.ts';
-import type { Asker } from '../store/people.ts';
+import type { Asker } from '../store/asker.ts';
 import type { ImportShop } from './importShop.ts';
 import { beginJob, CalledOff } from '../store/importJobs.ts';
 import type { PackedFile } from './work.ts';

@@ -8,7 +8,8 @@ import { seal } from '../health/seal.ts';
 import { person, personCoach, personGroup } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { anyLeftHolds, withLeftHolds } from './leftHolds.ts';
-import { note, type Asker } from './people.ts';
+import type { Asker } from './asker.ts';
+import { note } from './accessRecord.ts';
 
 /** Somebody who is to be added, and the groups they are in. */
 export interface NewPerson {

@@ -1,7 +1,7 @@
 import { and, desc, eq, notInArray } from 'drizzle-orm';
 import { coach, coachDevice } from '../schema/tables.ts';
 import type { Database } from './database.ts';
-import type { Asker } from './people.ts';
+import type { Asker } from './asker.ts';
 
 /** Browsers that are known again for one coach. */
 const MOST_DEVICES = 20;

@@ -2,7 +2,7 @@ import type { ImportProgress } from '@prompt-spark/contract/import';
 import { and, eq, lt, sql } from 'drizzle-orm';
 import { importJob } from '../schema/tables.ts';
 import type { Database } from './database.ts';
-import type { Asker } from './people.ts';
+import type { Asker } from './asker.ts';
 
 /** Imports are told of for so long. */
 const KEPT = sql`interval '1 day'`;

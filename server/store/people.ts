@@ -9,21 +9,17 @@ import {
   type PersonSave,
 } from '@prompt-spark/contract/person';
 import { keepsHolds, standingChoices } from '@prompt-spark/core/limits/person';
-import { and, desc, eq, exists, gt, or, sql, type SQL } from 'drizzle-orm';
+import { and, eq, exists, gt, or, sql, type SQL } from 'drizzle-orm';
 import { ownerOf } from '../health/owner.ts';
 import type { KeyRing } from '../health/keyRing.ts';
 import { seal, unseal } from '../health/seal.ts';
-import { circuit, coach, groupCoach, person, personAccess, personCoach, personGroup } from '../schema/tables.ts';
+import { circuit, groupCoach, person, personCoach, personGroup } from '../schema/tables.ts';
+import { accessRecordOf, note } from './accessRecord.ts';
+import type { Asker } from './asker.ts';
 import type { Database } from './database.ts';
 import { forgetLifted, leaveHolds, withLeftHolds } from './leftHolds.ts';
 import { roomForPeople } from './quotas.ts';
 import { NotReadable, readDocument, readEach, type ReadList } from './stored.ts';
-
-/** The coach who asks. Nobody sees a person but those who coach them: in private, or a group they are in. */
-export interface Asker {
-  readonly studioId: string;
-  readonly coachId: string;
-}
 
 /** A page of people, and from whom the next one goes on. */
 export interface PeopleList extends ReadList<PersonRecord> {
@@ -175,40 +171,7 @@ export function deletePerson(database: Database, key: KeyRing, asker: Asker, id:
 
 /** Who saw or changed somebody's data, last first; undefined where the coach does not coach them. */
 export async function accessesOf(database: Database, asker: Asker, id: string): Promise<readonly Access[] | undefined> {
-  if (!(await personRow(database, asker, id))) return undefined;
-  const rows = await database
-    .select({ coachName: coach.name, action: personAccess.action, at: personAccess.at, times: personAccess.times })
-    .from(personAccess)
-    .innerJoin(coach, eq(coach.id, personAccess.coachId))
-    .where(and(eq(personAccess.studioId, asker.studioId), eq(personAccess.personId, id)))
-    .orderBy(desc(personAccess.at))
-    .limit(200);
-  return rows.map(({ at, ...rest }) => ({ ...rest, at: at.toISOString() }));
-}
-
-/**
- * Notes that a coach saw or changed people's data: a line a day for each person and action, and for looking one line in
- * all, with the last time and on how many days. It grows with people and days, never with looks.
- */
-export async function note(
-  database: Database,
-  { studioId, coachId }: Asker,
-  action: Access['action'],
-  ids: readonly string[],
-): Promise<void> {
-  if (ids.length === 0) return;
-  const noted = sql`
-    insert into ${personAccess} (studio_id, person_id, coach_id, action)
-    select ${studioId}::uuid, id::uuid, ${coachId}::uuid, ${action}
-    from jsonb_array_elements_text(${JSON.stringify(ids)}::jsonb) as id`;
-  await database.execute(
-    action === 'saw'
-      ? sql`${noted} on conflict (person_id, coach_id) where action = 'saw'
-          do update set at = now(), times = ${personAccess}.times + 1, on_day = current_date
-          where ${personAccess}.on_day < current_date`
-      : sql`${noted} on conflict (person_id, coach_id, action, on_day) where action <> 'saw'
-          do update set at = now(), times = ${personAccess}.times + 1`,
-  );
+  return (await personRow(database, asker, id)) ? accessRecordOf(database, asker, id) : undefined;
 }
 
 /** The ids of the groups a coach coaches. */

@@ -1,4 +1,5 @@
 import type Joi from 'joi';
+import { fieldName, WORDS } from './words.ts';
 
 /** What is wrong with one field: where it is (RFC 6901 pointer) and what to do about it. */
 export interface FieldError {
@@ -27,8 +28,23 @@ export function check<T>(schema: Joi.Schema<T>, value: unknown): Checked<T> {
   const result = first.validate(value);
   if (!result.error) return { ok: true, value: result.value };
   const error = (parts <= MOST_LOOKED_THROUGH ? all.validate(value).error : undefined) ?? result.error;
-  const errors = error.details.slice(0, MOST_FAULTS).map(({ path, message }) => told(path.map(step).join(''), message));
-  return { ok: false, errors };
+  const errors = error.details
+    .slice(0, MOST_FAULTS)
+    .map((detail) => told(detail.path.map(step).join(''), worded(detail)));
+  return { ok: false, errors: errors.filter((one, at) => errors.findIndex((other) => isSame(one, other)) === at) };
+}
+
+/** Two rules may say the same of one field. */
+function isSame(one: FieldError, other: FieldError): boolean {
+  return one.path === other.path && one.message === other.message;
+}
+
+/** A message with the field called by its name, unless its schema has a better one. */
+function worded({ message, path }: Joi.ValidationErrorItem): string {
+  const key = path.at(-1);
+  if (key === undefined) return message;
+  const label = typeof key === 'number' ? `[${key}]` : key;
+  return message.startsWith(label) ? fieldName(key) + message.slice(label.length) : message;
 }
 
 function told(path: string, message: string): FieldError {
@@ -48,8 +64,11 @@ const known = new WeakMap<object, Strict<unknown>>();
 function strict<T>(schema: Joi.Schema<T>): Strict<T> {
   const made = known.get(schema) as Strict<T> | undefined;
   if (made) return made;
-  const errors = { wrap: { label: false } } as const;
-  const fresh = { first: schema.prefs({ abortEarly: true, errors }), all: schema.prefs({ abortEarly: false, errors }) };
+  const prefs = { errors: { wrap: { label: false }, label: 'key' }, messages: WORDS } as const;
+  const fresh = {
+    first: schema.prefs({ ...prefs, abortEarly: true }),
+    all: schema.prefs({ ...prefs, abortEarly: false }),
+  };
   known.set(schema, fresh);
   return fresh;
 }

@@ -81,7 +81,7 @@ export const instant = Joi.string().isoDate().required();
 /** An IANA time zone, such as Europe/London. */
 export const timeZone = name(64)
   .custom((zone: string, helpers) => (isTimeZone(zone) ? zone : helpers.error('zone.unknown')))
-  .messages({ 'zone.unknown': '{#label} is no time zone, such as Europe/London' });
+  .messages({ 'zone.unknown': '{#label} is not a time zone, such as Europe/London' });
 
 function isTimeZone(zone: string): boolean {
   try {

@@ -1,9 +1,10 @@
 import { computed, onScopeDispose, ref } from 'vue';
-import { call } from '../api/call.ts';
+import { call, ServerProblem } from '../api/call.ts';
 import { useAction } from './useAction.ts';
 
 /** How often the server is asked how far an import is. */
 const ASK_EVERY_MS = 700;
+const ASK_AGAIN_MS = 150;
 
 /** A file being taken in: how far it is, in words, and a way to call it off. It goes on where the page is left. */
 export function useImport() {
@@ -35,7 +36,19 @@ export function useImport() {
     }
   }
 
-  const callOff = () => act(() => call('callOffImport', { id }));
+  /** Calls it off; again, where the server has not begun it yet: a quick finger must not be lost. */
+  async function callOffOnce(): Promise<void> {
+    while (importing.value) {
+      try {
+        return await call('callOffImport', { id });
+      } catch (error) {
+        if (!(error instanceof ServerProblem) || error.status !== 404) throw error;
+        await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN_MS));
+      }
+    }
+  }
+
+  const callOff = () => act(callOffOnce);
   const progress = computed(() =>
     total.value === 0 ? 'Reading the file …' : `${done.value} of ${total.value} taken in …`,
   );

@@ -29,12 +29,15 @@ watchEffect(() => {
   else if (!onStage.value) forgotten.value ??= account.account;
 });
 
+/** While the coach is asked something first, nothing behind the question can be reached, by eye or by ear. */
+const asked = computed(() => forgotten.value !== null || account.passwordAsked);
+
 // A run that could not be sent when it ended goes out as soon as the connection is back.
 useEventListener(window, 'online', async () => (await import('./stores/runs.ts')).useRunsStore().sendWaiting());
 </script>
 
 <template>
-  <v-app :theme="themeName">
+  <v-app :theme="themeName" :inert="asked">
     <AppRail v-if="!bare && account.account" />
     <main :class="{ beside: !bare && account.account, demo: inDemo }">
       <DemoBanner v-if="inDemo" />

@@ -231,14 +231,14 @@ async function memory() {
 
 const at = (times, share) => times.toSorted((a, b) => a - b)[Math.floor(times.length * share)];
 
-async function half(coaches, attackers) {
-  const until = performance.now() + SECONDS * 1000;
+async function half(coaches, attackers, seconds = SECONDS) {
+  const until = performance.now() + seconds * 1000;
   const seen = { times: [], statuses: new Map() };
   const attacked = new Map();
   const memories = [];
   const watching = setInterval(
     () => void memory().then((megabytes) => memories.push(megabytes)),
-    (SECONDS * 1000) / 20,
+    (seconds * 1000) / 20,
   );
   await Promise.all([
     ...coaches.map((one) => work(one, until, seen)),
@@ -251,7 +251,7 @@ async function half(coaches, attackers) {
 const coaches = [];
 for (let n = 0; n < CONNECTIONS; n += 1) coaches.push(await coach(n));
 const attackers = [await coach(200), await coach(201), await coach(202)];
-await half(coaches, []).then(() => undefined); // Warm.
+await half(coaches, [], 10); // Warm.
 const calm = await half(coaches, []);
 const attacked = await half(coaches, attackers);
 const [before, after] = [at(calm.times, 0.99), at(attacked.times, 0.99)];

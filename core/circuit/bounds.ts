@@ -33,5 +33,5 @@ export const MOST_LINES = 300;
 export const MOST_BLOCKS = 100;
 /** Lines of a board that are read; what follows is kept as it is. */
 export const MOST_BOARD_LINES = 2000;
-/** Times that somebody gets to work in one circuit: sides, sets and rounds multiplied. Two hours of five seconds each have fewer. */
-export const MOST_STRETCHES = 1500;
+/** Times that somebody gets to work in one circuit: sides, sets and rounds multiplied. Two hours of nine seconds each have as many. */
+export const MOST_STRETCHES = 800;

@@ -1,7 +1,7 @@
 import { circuitSchema } from '@prompt-spark/contract/circuit';
 import { agreedFit } from '@prompt-spark/contract/fit';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
-import { and, eq, inArray, isNull, ne, notInArray, type SQL } from 'drizzle-orm';
+import { and, eq, isNull, ne, sql, type SQL } from 'drizzle-orm';
 import { setImmediate } from 'node:timers/promises';
 import { circuit, plannedSession } from '../schema/tables.ts';
 import type { Database } from './database.ts';
@@ -25,7 +25,7 @@ export async function refreshCircuits(
     eq(circuit.studioId, studioId),
     isNull(circuit.takenOutAt),
     ne(circuit.summaryOf, SUMMARY_STAMP),
-    ids ? inArray(circuit.id, [...ids]) : undefined,
+    ids ? sql`${circuit.id} = any(${sql.param([...ids])}::uuid[])` : undefined,
   );
   let timing: Awaited<ReturnType<typeof timedWith>> | undefined;
   await inGoes(
@@ -69,7 +69,10 @@ export async function refreshSessions(
 ): Promise<readonly UnreadableRow[]> {
   const unreadable: UnreadableRow[] = [];
   const timing = await timedWith(database, studioId);
-  const own = and(eq(plannedSession.studioId, studioId), inArray(plannedSession.id, [...ids]));
+  const own = and(
+    eq(plannedSession.studioId, studioId),
+    sql`${plannedSession.id} = any(${sql.param([...ids])}::uuid[])`,
+  );
   await inGoes(
     async (seen) => {
       const rows = await database
@@ -122,7 +125,7 @@ async function inGoes<Row extends { readonly id: string }>(
 }
 
 function notAmong(column: typeof circuit.id | typeof plannedSession.id, ids: readonly string[]): SQL | undefined {
-  return ids.length > 0 ? notInArray(column, [...ids]) : undefined;
+  return ids.length > 0 ? sql`${column} <> all(${sql.param([...ids])}::uuid[])` : undefined;
 }
 
 /** A document that passed its schema once and cannot be timed is as unreadable as one that never did. */

@@ -228,6 +228,15 @@ describe('a page', () => {
     await served.close();
   });
 
+  it('is never sent as the file that it is made of, with its places empty', async () => {
+    const served = await testServer(undefined, { webFolder: folder });
+    const answer = await page(new Visitor(served), '/index.html').expect(301);
+    expect(answer.headers['location']).toBe('/');
+    expect(answer.text).not.toContain('%CSP_NONCE%');
+    expect((await page(new Visitor(served), '/').expect(200)).text).not.toContain('%CSP_NONCE%');
+    await served.close();
+  });
+
   it('is there while the database is away, and asks again by itself', async () => {
     const served = await testServer(undefined, { webFolder: folder });
     await served.close();

@@ -52,6 +52,22 @@ it('holds nothing of what was sent, even where every query of it fails', async (
   await coach.ask(ADDRESSES.circuits).query({ find: MARK });
   await coach.ask({ method: 'GET', path: `/api/${MARK}?q=${MARK}`, access: 'anybody' });
   expect(failed).toBeGreaterThan(8);
+  // Then there are no tables to read from either: what was asked for stands in those statements.
+  for (const table of tables.filter((name) => name !== 'coach' && name !== 'studio')) {
+    await pool.query(`alter table ${table} rename to gone_${table}`);
+  }
+  let unread = 0;
+  for (const ask of [
+    coach.ask(ADDRESSES.circuits).query({ find: MARK }),
+    coach.ask(ADDRESSES.circuits).query({ tag: MARK.toLowerCase() }),
+    coach.ask(ADDRESSES.circuits).query({ drill: MARK }),
+    coach.ask(ADDRESSES.people),
+    coach.ask(ADDRESSES.runs),
+    coach.ask(ADDRESSES.drills),
+  ]) {
+    if ((await ask).status >= 500) unread += 1;
+  }
+  expect(unread).toBe(6);
   const logged = server.logged();
   expect(logged).toContain('request failed');
   expect(logged).toContain('23514');

@@ -136,4 +136,25 @@ describe('a studio', () => {
       .send({ ...draft, version: 1, saveId: randomUUID() })
       .expect(200);
   });
+
+  it('keeps no more megabytes than it may, by adding nor by saving', async () => {
+    const { coach, account } = await signedInCoach(server, 'heavy@saltmere.example');
+    const circuit = newCircuit();
+    await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
+    // Letters that cannot be packed, so that each circuit is as large as it looks.
+    await server.connection.pool.query(
+      `insert into circuit (id, studio_id, version, save_id, document, taken_out_at)
+       select gen_random_uuid(), $1, 1, gen_random_uuid(), jsonb_build_object('t', (
+         select string_agg(md5(random()::text || m), '') from generate_series(1, 70000) as m)), now() from generate_series(1, 100) as n`,
+      [account.studioId],
+    );
+    expect((await coach.ask(ADDRESSES.addCircuit).send(newCircuit())).status).toBe(409);
+    const { id, ...draft } = circuit;
+    const line = (at: number) => ({ kind: 'unread' as const, id: `u${String(at)}`, text: 'x'.repeat(400) });
+    const large = { ...draft.circuit, unread: Array.from({ length: 200 }, (_, at) => line(at)) };
+    const save = (change: object) =>
+      coach.ask(ADDRESSES.saveCircuit, id).send({ ...draft, version: 1, saveId: randomUUID(), ...change });
+    expect((await save({ circuit: large })).status).toBe(409);
+    expect((await save({})).status).toBe(200);
+  });
 });

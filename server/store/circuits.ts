@@ -15,7 +15,7 @@ import { circuit, group } from '../schema/tables.ts';
 import { cursorTo, endFrom, type PageEnd } from './cursor.ts';
 import { refusedBy, type Database } from './database.ts';
 import { prepared } from './prepared.ts';
-import { roomForCircuit } from './quotas.ts';
+import { roomForCircuit, roomForSave } from './quotas.ts';
 import { readDocument, type UnreadableRow } from './stored.ts';
 import { refreshCircuits } from './summaries.ts';
 import { SUMMARY_STAMP } from './summary.ts';
@@ -255,6 +255,7 @@ export function saveCircuit(
         .prepare('save_circuit'),
     );
     const text = JSON.stringify(document);
+    await roomForSave(database, studioId, text.length);
     const [kept] = await query.execute({ studioId, id, version, saveId, groupId, siteId, document: text });
     if (kept) return { kind: 'kept', stamp: keptOf(kept) };
     const present = await rowOf(database, studioId, id);

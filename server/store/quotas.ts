@@ -31,13 +31,21 @@ export async function roomForDrills(database: Database, studioId: string, more: 
 }
 
 /** Refuses where a studio would have more circuits than it may, by number or by size, those taken out among them. @throws NoRoom */
-export async function roomForCircuit(database: Database, studioId: string): Promise<void> {
+export async function roomForCircuit(database: Database, studioId: string, more = 1): Promise<void> {
   const [{ there, bytes } = { there: 0, bytes: 0 }] = await database
     .select({ there: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${circuit.document})), 0)::float8` })
     .from(circuit)
     .where(eq(circuit.studioId, studioId));
-  mustFit(there + 1, QUOTAS.circuits, 'circuits', 'Tell those who run the server');
+  mustFit(there + more, QUOTAS.circuits, 'circuits', 'Tell those who run the server');
   mustFit(Math.ceil(bytes / 1e6), QUOTAS.circuitMegabytes, 'megabytes of circuits', 'Tell those who run the server');
+}
+
+/** A save that is no longer than this needs no look at all the others: as many as there may be of them fit in. */
+export const SMALL_SAVE = 65_536;
+
+/** Refuses a large save where a studio's circuits come to more megabytes than they may. @throws NoRoom */
+export async function roomForSave(database: Database, studioId: string, letters: number): Promise<void> {
+  if (letters > SMALL_SAVE) await roomForCircuit(database, studioId, 0);
 }
 
 /** Refuses where a studio would have more runs in its log than it may. @throws NoRoom */

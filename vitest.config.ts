@@ -1,11 +1,21 @@
 import { defineConfig } from 'vitest/config';
 
 /** A test is slow on a busy machine and still right; one that never ends is ended. */
-const PATIENCE_MS = 120_000;
+const PATIENCE_MS = 600_000;
+
+/** Journeys that look at the clock of the machine, or end its servers: nothing else runs beside them. */
+const ALONE = ['stageClock', 'largeStudio', 'start', 'shutdown'].map((name) => `e2e/${name}.test.ts`);
+
+/** Tests that measure stalls, or end the database server that the others use: nothing else runs beside them. */
+const SERVER_ALONE = ['fuzz', 'longText', 'lostConnection', 'oneRequest'].map(
+  (name) => `server/attacks/${name}.test.ts`,
+);
 
 /** One project a kind of test; `bin/test` runs them all and adds them up. */
 export default defineConfig({
   test: {
+    // As many as a small machine has processors: vitest's own guess is half of them.
+    maxWorkers: 2,
     projects: [
       {
         test: {
@@ -22,6 +32,16 @@ export default defineConfig({
         test: {
           name: 'server',
           include: ['server/**/*.test.ts', 'demo/**/*.test.ts'],
+          exclude: SERVER_ALONE,
+          globalSetup: ['server/testing/database.ts'],
+          testTimeout: PATIENCE_MS,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        test: {
+          name: 'server-alone',
+          include: SERVER_ALONE,
           globalSetup: ['server/testing/database.ts'],
           fileParallelism: false,
           testTimeout: PATIENCE_MS,
@@ -65,10 +85,21 @@ export default defineConfig({
         test: {
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],
+          exclude: ALONE,
+          globalSetup: ['e2e/app.ts'],
+          expect: { poll: { timeout: 60_000 } },
+          testTimeout: PATIENCE_MS,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        test: {
+          name: 'e2e-alone',
+          include: ALONE,
           globalSetup: ['e2e/app.ts'],
           fileParallelism: false,
-          expect: { poll: { timeout: 15_000 } },
-          testTimeout: 300_000,
+          expect: { poll: { timeout: 60_000 } },
+          testTimeout: PATIENCE_MS,
           hookTimeout: 120_000,
         },
       },

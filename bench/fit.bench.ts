@@ -4,26 +4,22 @@ import { newBlock } from '@prompt-spark/core/circuit/edit';
 import { emptyCircuit, type Circuit } from '@prompt-spark/core/circuit/circuit';
 import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Phase } from '@prompt-spark/core/drills/phase';
-import { choicesOf } from '@prompt-spark/core/fit/choices';
-import { fitCurve } from '@prompt-spark/core/fit/fitCurve';
-import type { FitContext } from '@prompt-spark/core/fit/fitContext';
-import { ANYWHERE } from '@prompt-spark/core/limits/place';
+import { choicesOf } from '@prompt-spark/core/fit/search/choices';
+import { fitCurve } from '@prompt-spark/core/fit/search/fitCurve';
 import { fitProgram } from '@prompt-spark/core/testing/fitProgram';
-import { usualSetting } from '@prompt-spark/core/timeline/setting';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { just } from '@prompt-spark/core/units';
 import loadHighs from 'highs';
 import { bench, describe } from 'vitest';
 
-const context: FitContext = {
-  setting: usualSetting(libraryOf(catalogue)),
+const occasion = occasionOf({
+  library: libraryOf(catalogue),
   approach: APPROACHES[0],
   session: MAIN_SESSIONS[0],
-  place: ANYWHERE,
-  ceilings: [],
-};
+});
 const SHARES: readonly (readonly [Phase, number, number])[] = [
   ['raise', 0.2, 1],
   ['mobilise', 0.35, 2],
@@ -53,10 +49,10 @@ const EXACTLY = { mip_rel_gap: 0, mip_abs_gap: 1e-6 };
 
 for (const slots of [8, 14, 20, 30]) {
   const circuit = circuitOf(slots);
-  const { planned, expanded, kept, steps } = fitCurve(circuit, context);
-  const program = fitProgram(choicesOf(circuit, context, PLAIN_RECIPE, 'shorter'), Math.round(planned * 0.6), false);
+  const { planned, expanded, kept, steps } = fitCurve(circuit, occasion);
+  const program = fitProgram(choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter'), Math.round(planned * 0.6), false);
   describe(`${String(slots)} slots, ${String(planned)} s: the whole curve of ${String(steps.length)} steps, from ${String(expanded)} partial plans looked at and ${String(kept)} kept (${((kept * 8) / 1024).toFixed(0)} kB), against one budget`, () => {
-    bench('fitCurve, every budget', () => void fitCurve(circuit, context), {
+    bench('fitCurve, every budget', () => void fitCurve(circuit, occasion), {
       iterations: 10,
       time: 200,
       warmupIterations: 3,
@@ -71,6 +67,6 @@ for (const slots of [8, 14, 20, 30]) {
 describe('the whole curve, from 8 to 60 slots', () => {
   for (const slots of [8, 15, 30, 60]) {
     const circuit = circuitOf(slots);
-    bench(`${String(slots)} slots`, () => void fitCurve(circuit, context), { iterations: 3, time: 100 });
+    bench(`${String(slots)} slots`, () => void fitCurve(circuit, occasion), { iterations: 3, time: 100 });
   }
 });

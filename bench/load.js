@@ -3,6 +3,8 @@
 // bounds of docs/security.md do not hold.
 import { randomUUID } from 'node:crypto';
 import { Agent, request } from 'node:http';
+import { connect } from 'node:net';
+import pg from 'pg';
 
 const [address, metrics, length] = process.argv.slice(2);
 const { hostname, port } = new URL(address);
@@ -164,14 +166,19 @@ async function work({ visitor, circuits }, until, seen) {
         answer = await visitor.ask('GET', '/api/places');
         break;
       default:
-        answer = await visitor.json('PUT', `/api/circuits/${one.id}`, {
+        // What was not answered is sent again under its own id, as the application does.
+        one.save ??= {
           circuit: circuit(`Saved ${n}`),
           groupId: null,
           siteId: null,
           version: one.version,
           saveId: randomUUID(),
-        });
-        if (answer.status === 200) one.version += 1;
+        };
+        answer = await visitor.json('PUT', `/api/circuits/${one.id}`, one.save);
+        if (answer.status === 200) {
+          one.version += 1;
+          one.save = undefined;
+        }
     }
     seen.times.push(performance.now() - start);
     seen.statuses.set(answer.status, (seen.statuses.get(answer.status) ?? 0) + 1);
@@ -217,11 +224,64 @@ async function attack({ visitor, circuits }, at, until, statuses) {
         },
       }),
   ];
+  attacks.push(
+    () =>
+      visitor.json('PUT', `/api/people/{${randomUUID().toUpperCase()}}`, {
+        version: null,
+        groupIds: [],
+        document: person('Odd'),
+      }),
+    () => visitor.ask('GET', '/api/circuits/%00'),
+    () => visitor.ask('GET', '/api/circuits/..%2f..%2fpeople'),
+    () => visitor.ask('GET', '/api/runs?from=%2B275760-09-13&to=-271821-04-20'),
+    () => visitor.ask('GET', '/api/account', '', { 'Content-Type': 'text/plain; charset=klingon' }),
+    () => visitor.ask('POST', path, '{}', { 'Content-Encoding': 'gzip' }),
+    () => visitor.ask('GET', '/index.html'),
+    () =>
+      visitor.json('PUT', path, {
+        circuit: circuit('\u0000\ud800'),
+        groupId: null,
+        siteId: null,
+        version: 1,
+        saveId: randomUUID(),
+      }),
+    () => new Visitor('203.0.113.7').json('POST', '/api/account/enter-demo', {}),
+    () => new Visitor('203.0.113.8').json('POST', '/api/studios', { studioName: 'x' }),
+    () => visitor.json('POST', '/api/drills/import', { csv: `name,doses\nx,"1${' '.repeat(200_000)}b"` }),
+    halfSent,
+  );
   for (let n = at; performance.now() < until; n += 1) {
     const { status } = await attacks[n % attacks.length]();
     statuses.set(status, (statuses.get(status) ?? 0) + 1);
     await new Promise((resolve) => setTimeout(resolve, 50));
   }
+}
+
+/** A request whose body never comes, given up after two seconds. */
+function halfSent() {
+  return new Promise((resolve) => {
+    const socket = connect(Number(port), hostname, () =>
+      socket.write(
+        'POST /api/account/sign-in HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: 500\r\n\r\n{',
+      ),
+    );
+    socket.on('error', () => undefined);
+    setTimeout(() => {
+      socket.destroy();
+      resolve({ status: 'half sent' });
+    }, 2_000);
+  });
+}
+
+/** Ends every connection that the server has to its database, as a database that starts anew does. */
+async function endConnections() {
+  const client = new pg.Client({ connectionString: process.env.DATABASE_URL });
+  await client.connect();
+  const { rowCount } = await client.query(
+    'select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()',
+  );
+  await client.end();
+  return rowCount;
 }
 
 async function memory() {
@@ -240,12 +300,18 @@ async function half(coaches, attackers, seconds = SECONDS) {
     () => void memory().then((megabytes) => memories.push(megabytes)),
     (seconds * 1000) / 20,
   );
+  let ended = 0;
+  const ending = setInterval(
+    () => attackers.length > 0 && void endConnections().then((connections) => (ended += connections)),
+    15_000,
+  );
   await Promise.all([
     ...coaches.map((one) => work(one, until, seen)),
     ...attackers.map((one, n) => attack(one, n * 3, until, attacked)),
   ]);
   clearInterval(watching);
-  return { ...seen, attacked, memories };
+  clearInterval(ending);
+  return { ...seen, attacked, memories, ended };
 }
 
 const coaches = [];
@@ -262,14 +328,17 @@ console.log(
 console.log(
   `under attack    ${attacked.times.length} requests, p50 ${at(attacked.times, 0.5).toFixed(1)} ms, p99 ${after.toFixed(1)} ms (${words(attacked.statuses)}), ${(after / before).toFixed(2)} times`,
 );
-console.log(`the attacks     ${words(attacked.attacked)}`);
+console.log(`the attacks     ${words(attacked.attacked)}; ${attacked.ended} connections to the database ended`);
 const third = Math.floor(attacked.memories.length / 3);
 const mean = (list) => list.reduce((sum, one) => sum + one, 0) / list.length;
 const [early, late] = [mean(attacked.memories.slice(third, 2 * third)), mean(attacked.memories.slice(2 * third))];
 console.log(
   `memory          ${at(calm.memories, 0.5).toFixed(0)} MB by themselves; under attack ${early.toFixed(0)} MB in the second third, ${late.toFixed(0)} MB in the last`,
 );
-const fell = [...attacked.statuses, ...attacked.attacked].filter(([status]) => status >= 500 && status !== 503);
+const fell = [
+  ...[...attacked.statuses].filter(([status]) => status !== 200 && status !== 503),
+  ...[...attacked.attacked].filter(([status]) => status >= 500 && status !== 503),
+];
 const holds = fell.length === 0 && after / before < MOST_RATIO && late < early * 1.15;
 console.log(
   holds ? 'The bounds hold.' : `A bound does not hold${fell.length > 0 ? `: answers ${JSON.stringify(fell)}` : ''}.`,

@@ -1,19 +1,19 @@
+import { NOBODY_KNOWN } from '@prompt-spark/core/review/finding';
 import { catalogue } from '@prompt-spark/catalogue';
-import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { bench, describe } from 'vitest';
 
 const library = libraryOf(catalogue);
-const setting = usualSetting(library);
-const [approach] = APPROACHES;
-const [session] = MAIN_SESSIONS;
-const context = { setting, approach, kitCounts: {}, ...(session ? { session } : {}) };
+const occasion = occasionOf({ library, approach: APPROACHES[0], session: MAIN_SESSIONS[0] });
 
-/** A circuit of so many slots in blocks of eight, with drills from all over the library. */
+/** A circuit of a number of slots in blocks of eight, with drills from all over the library. */
 function circuitOf(slots: number) {
   const lines: string[] = [];
   for (let index = 0; index < slots; index += 1) {
@@ -25,16 +25,16 @@ function circuitOf(slots: number) {
 
 describe('review, against laying the same hundred slots out in time', () => {
   const circuit = circuitOf(100);
-  const timeline = timeCircuit(circuit, setting);
-  bench('timeCircuit, 100 slots', () => void timeCircuit(circuit, setting));
-  bench('reviewCircuit, 100 slots', () => void reviewCircuit(circuit, context, timeline));
+  const timeline = timeCircuit(circuit, occasion);
+  bench('timeCircuit, 100 slots', () => void timeCircuit(circuit, occasion));
+  bench('reviewCircuit, 100 slots', () => void reviewCircuit(circuit, occasion, NOBODY_KNOWN, timeline));
 });
 
 describe('growth of reviewCircuit', () => {
   for (const slots of [10, 100, 1000]) {
     const circuit = circuitOf(slots);
-    const timeline = timeCircuit(circuit, setting);
-    bench(`${String(slots)} slots`, () => void reviewCircuit(circuit, context, timeline));
+    const timeline = timeCircuit(circuit, occasion);
+    bench(`${String(slots)} slots`, () => void reviewCircuit(circuit, occasion, NOBODY_KNOWN, timeline));
   }
 });
 

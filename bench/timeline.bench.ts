@@ -1,10 +1,13 @@
 import { catalogue } from '@prompt-spark/catalogue';
-import { readWhiteboard, timeCircuit, usualSetting, writeWhiteboard } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
+import { writeWhiteboard } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { bench, describe } from 'vitest';
 
 const library = libraryOf(catalogue);
-const setting = usualSetting(library);
+const occasion = occasionOf({ library });
 const lineOf = (index: number) => `  ${(catalogue[index % catalogue.length]?.name ?? '').toLowerCase()} 8-10 rest 5s`;
 const boardOf = (slots: number) =>
   ['mobilise 2 rounds rest 20s', ...Array.from({ length: slots }, (_, index) => lineOf(index))].join('\n');
@@ -13,7 +16,7 @@ const circuitOf = (slots: number) => readWhiteboard(boardOf(slots), library).cir
 describe('growth of timeCircuit', () => {
   for (const slots of [10, 100, 1000]) {
     const circuit = circuitOf(slots);
-    bench(`${String(slots)} slots`, () => void timeCircuit(circuit, setting));
+    bench(`${String(slots)} slots`, () => void timeCircuit(circuit, occasion));
   }
 });
 

@@ -4,15 +4,18 @@ import { USUAL_HOLD_MOVE_SECONDS, USUAL_REP_SECONDS } from '@prompt-spark/core/d
 import type { Demands } from '@prompt-spark/core/drills/demand';
 import type { Change, Drill, UsualDose, Variant } from '@prompt-spark/core/drills/drill';
 import { estimatedEnergy } from '@prompt-spark/core/drills/energy';
+import { plainName } from '@prompt-spark/core/drills/library';
 import { baseRung, idFromName, nextRung, type Otherwise } from '@prompt-spark/core/drills/rung';
 import type { Seconds } from '@prompt-spark/core/units';
+import { RUNG_NAMES, TRADE_NAMES } from './names.ts';
+import { PACES } from './paces.ts';
 
 /** A drill as its author writes it; what most drills share is left out. */
 export interface DrillSheet
   extends
     Pick<Drill, 'name' | 'phases' | 'posture' | 'space' | 'view' | 'cues' | 'felt' | 'usual' | 'shortestUseful'>,
     Pick<Drill, 'effort' | 'targets' | 'planes'>,
-    Partial<Pick<Drill, 'aliases' | 'sideWord' | 'kit' | 'substitutes' | 'cautions' | 'energy'>> {
+    Partial<Pick<Drill, 'aliases' | 'sideWord' | 'counted' | 'kit' | 'substitutes' | 'cautions' | 'energy'>> {
   /** Where left out, only the usual way of taking the sides is allowed. */
   readonly sidesAllowed?: Drill['sidesAllowed'];
   /** The usual fault, and its fix. */
@@ -35,23 +38,53 @@ export function drill(sheet: DrillSheet): Drill {
   const base = baseRung(sheet.posture, kit, demands, sheet.effort);
   const down = typeof gentler === 'string' ? [] : climb(base, gentler, -1);
   const up = typeof stronger === 'string' ? [] : climb(base, stronger, 1);
+  const named = (rung: Variant): Variant => withNames(rung, sheet.name);
   return {
-    aliases: [],
     sidesAllowed: [sheet.usual.sides],
     sideWord: 'side',
     substitutes: {},
     cautions: [],
     energy: estimatedEnergy(sheet.effort),
+    ...countedAloud(sheet),
+    ...travelling(sheet),
     ...rest,
+    aliases: namesBeside(sheet.name, [...(sheet.aliases ?? []), ...listed(TRADE_NAMES[sheet.name])]),
     kit,
     id: idFromName(sheet.name),
     figure: idFromName(sheet.name),
     fault: { seen: fault[0], fix: fault[1] },
-    ladder: [...down.toReversed(), base, ...up],
+    ladder: [...down.toReversed().map(named), base, ...up.map(named)],
     noGentler: typeof gentler === 'string' ? gentler : '',
     noStronger: typeof stronger === 'string' ? stronger : '',
   };
 }
+
+/** Names that differ from a drill's own, each once. */
+function namesBeside(name: string, others: readonly string[]): readonly string[] {
+  const plain = new Set(others.map(plainName));
+  plain.delete(plainName(name));
+  return [...plain];
+}
+
+/** A rung with the names that coaches give it. */
+function withNames(rung: Variant, drillName: string): Variant {
+  const aliases = namesBeside(rung.name, listed(RUNG_NAMES[`${drillName} > ${rung.name}`]));
+  return aliases.length > 0 ? { ...rung, aliases } : rung;
+}
+
+const listed = (names = ''): readonly string[] => names.split(';').flatMap((name) => name.trim() || []);
+
+/** On the feet, turns are counted aloud as they come, whichever side they are on; on the floor, those of one side are. */
+function countedAloud({ usual, posture }: DrillSheet): Pick<Drill, 'counted'> {
+  const { dose, sides } = usual;
+  const upright = posture === 'standing' || posture === 'squat' || posture === 'seated';
+  return sides === 'alternate' && dose.kind !== 'holds' && upright ? { counted: 'in all' } : {};
+}
+
+const travelling = ({ name }: DrillSheet): Pick<Drill, 'pace'> => {
+  const pace = PACES[name]?.pace;
+  return pace === undefined ? {} : { pace };
+};
 
 /** The rungs of one direction, each made from the one before it. */
 function climb(base: Variant, rungs: readonly Rung[], by: -1 | 1): readonly Variant[] {
@@ -64,7 +97,7 @@ function climb(base: Variant, rungs: readonly Rung[], by: -1 | 1): readonly Vari
   return made;
 }
 
-/** So many seconds, or a range of them. */
+/** A number of seconds, or a range of them. */
 export function seconds(low: Seconds, high: Seconds = low, sides: Sides = 'both'): UsualDose {
   return usual({ kind: 'time', seconds: { low, high } }, sides);
 }
@@ -74,7 +107,7 @@ export function reps(low: number, high: number, sides: Sides = 'both', each: Sec
   return usual({ kind: 'reps', count: { low, high }, tempo: { kind: 'even', seconds: each } }, sides);
 }
 
-/** Sets that climb to a working set of so many kilograms and repetitions. */
+/** Sets that climb to a working set of these kilograms and repetitions. */
 export function lift(load: number, count: number): UsualDose {
   return usual({ kind: 'lift', load, unit: 'kg', reps: count, steps: rampUp(count) }, 'both');
 }

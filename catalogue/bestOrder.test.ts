@@ -1,8 +1,11 @@
-import { readWhiteboard, timeCircuit, usualSetting, type Circuit } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { fixed } from '@prompt-spark/core/review/fix';
-import { comesBefore } from '@prompt-spark/core/review/precedence';
+import { comesBefore } from '@prompt-spark/core/drills/precedence';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { permutations } from '@prompt-spark/core/testing/permutations';
 import fc from 'fast-check';
@@ -10,8 +13,7 @@ import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
 const library = libraryOf(catalogue);
-const setting = usualSetting(library);
-const context = { setting, approach: approachOf('raise-first'), kitCounts: {} };
+const occasion = occasionOf({ library, approach: approachOf('raise-first') });
 
 /** A block of three to six drills between two others, for regulars or not. */
 const anyBoard = fc
@@ -32,7 +34,7 @@ const anyBoard = fc
     ].join('\n'),
   );
 
-const readyIn = (circuit: Circuit) => timeCircuit(circuit, setting).byKind.ready;
+const readyIn = (circuit: Circuit) => timeCircuit(circuit, occasion).byKind.ready;
 
 /** The block that is ordered, and every order of it that the rules allow. */
 function ordersOf(circuit: Circuit) {
@@ -61,7 +63,7 @@ describe('the better order of a block', () => {
         const { circuit, problems } = readWhiteboard(board, library);
         expect(problems).toEqual([]);
         const { block, allowed, put } = ordersOf(circuit);
-        const found = reviewCircuit(circuit, context).find(
+        const found = reviewCircuit(circuit, occasion).find(
           ({ rule, slotIds }) => rule === 'up-and-down' && slotIds[0] === block.lines[0]?.id,
         );
         const best = Math.min(...allowed.map((order) => readyIn(put(order))));

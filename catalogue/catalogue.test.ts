@@ -1,4 +1,4 @@
-import { readWhiteboard } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import { demandOf, DEMANDS } from '@prompt-spark/core/drills/demand';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { libraryOf } from '@prompt-spark/core/drills/library';
@@ -6,6 +6,7 @@ import { lintDrill, lintDrills } from '@prompt-spark/core/drills/lint';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { TARGETS } from '@prompt-spark/core/drills/target';
 import { workSecondsOneSide } from '@prompt-spark/core/dose/workSeconds';
+import { TEST_FLOOR } from '@prompt-spark/core/testing/places';
 import { describe, expect, it } from 'vitest';
 import { COMPENDIUM } from './compendium.ts';
 import { catalogue } from './index.ts';
@@ -51,7 +52,7 @@ describe('the catalogue', () => {
 
   it('gives no drill a usual dose under half of what is worth doing', () => {
     const slight = catalogue.filter(
-      ({ usual, shortestUseful }) => workSecondsOneSide(usual.dose, 'plan') < shortestUseful / 2,
+      ({ usual, shortestUseful }) => workSecondsOneSide(usual.dose, 'plan', TEST_FLOOR) < shortestUseful / 2,
     );
     expect(slight.map(({ name }) => name)).toEqual([]);
   });

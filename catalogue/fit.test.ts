@@ -4,10 +4,9 @@ import { PLAIN_RECIPE, type Emphasis } from '@prompt-spark/core/circuit/shortVer
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Phase } from '@prompt-spark/core/drills/phase';
 import { fitCircuit } from '@prompt-spark/core/fit/fitCircuit';
-import type { FitContext } from '@prompt-spark/core/fit/fitContext';
+import type { Occasion } from '@prompt-spark/core/occasion/occasion';
 import { refitRun } from '@prompt-spark/core/fit/refitRun';
-import { ANYWHERE } from '@prompt-spark/core/limits/place';
-import { usualSetting } from '@prompt-spark/core/timeline/setting';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import fc from 'fast-check';
@@ -15,12 +14,7 @@ import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
 const library = libraryOf(catalogue);
-const context = (approach: string): FitContext => ({
-  setting: usualSetting(library),
-  approach: approachOf(approach),
-  place: ANYWHERE,
-  ceilings: [],
-});
+const occasionBy = (approach: string) => occasionOf({ library, approach: approachOf(approach) });
 
 function circuitFrom(text: string): Circuit {
   const { circuit, problems } = readWhiteboard(text, library);
@@ -49,7 +43,7 @@ describe('the five-minute frame', () => {
       squat jump 6 @3s
   `);
   const fitted = (emphasis: Emphasis) => {
-    const fit = fitCircuit(circuit, context('short-form'), 300, { ...PLAIN_RECIPE, emphasis });
+    const fit = fitCircuit(circuit, occasionBy('short-form'), 300, { ...PLAIN_RECIPE, emphasis });
     if (fit.kind !== 'fitted') throw new Error('Five minutes are enough.');
     const work = (phase: Phase) =>
       fit.timeline.segments.reduce(
@@ -59,7 +53,7 @@ describe('the five-minute frame', () => {
     return { ...fit, work };
   };
 
-  it('comes out of the weights: one of each part whoever comes', () => {
+  it('comes out of the weights: one of each part for anybody', () => {
     for (const emphasis of ['general', 'sore', 'athletic'] as const) {
       const { work, timeline } = fitted(emphasis);
       expect(timeline.total.plan).toBeLessThanOrEqual(300);
@@ -93,10 +87,10 @@ describe('one drill for two neighbours', () => {
   `);
 
   it('is brought in only where it is known that nobody present may not do it', () => {
-    const combines = (ceilings: FitContext['ceilings']) => {
-      const setting = { ...context('raise-first'), ceilings };
+    const combines = (ceilings: Occasion['ceilings']) => {
+      const occasion = { ...occasionBy('raise-first'), ceilings };
       return [60, 70, 80, 90, 100, 110].some((seconds) => {
-        const fit = fitCircuit(circuit, setting, seconds);
+        const fit = fitCircuit(circuit, occasion, seconds);
         return fit.kind === 'fitted' && fit.moves.some(({ key }) => key.kind === 'combine');
       });
     };
@@ -124,10 +118,10 @@ describe('a run fitted mid-way', () => {
     potentiate
       squat jump 4 @3s
   `);
-  const setting = context('raise-first');
-  const { segments, total } = timeCircuit(circuit, setting.setting);
+  const occasion = occasionBy('raise-first');
+  const { segments, total } = timeCircuit(circuit, occasion);
   const refit = (position: number, left: number) =>
-    refitRun(circuit, segments, position, left, { ...setting, ceilings: null }, PLAIN_RECIPE);
+    refitRun(circuit, segments, position, left, { ...occasion, ceilings: null }, PLAIN_RECIPE);
 
   it('keeps what has been and the slot in progress, has no gaps, and ends in time or says it cannot', () => {
     fc.assert(

@@ -1,10 +1,13 @@
-import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
+import { ANYWHERE } from '@prompt-spark/core/occasion/site';
 import { APPROACHES, approachOf } from '@prompt-spark/core/approach/approaches';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { PHASES } from '@prompt-spark/core/drills/phase';
-import { severityRank, type Finding, type ReviewContext } from '@prompt-spark/core/review/finding';
+import { severityRank, type Finding } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import fc from 'fast-check';
@@ -12,7 +15,7 @@ import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
 const library = libraryOf(catalogue);
-const setting = usualSetting(library);
+const occasion = occasionOf({ library });
 
 const dose = fc.constantFrom('', ' 8/side', ' 8/side alt', ' 8 both', ' 20s', ' 45s/side', ' 3 lengths', ' some');
 const line = fc
@@ -32,10 +35,10 @@ const SESSION_IDS = MAIN_SESSIONS.map(({ id }) => id);
 /** What a review goes by, by name, so that a counterexample can be read. */
 const school = fc.tuple(fc.constantFrom(...APPROACH_IDS), fc.constantFrom('', ...SESSION_IDS));
 
-function contextOf([approachId, sessionId]: readonly [string, string]): ReviewContext {
+function occasionBy([approachId, sessionId]: readonly [string, string]): Occasion {
   const session = MAIN_SESSIONS.find(({ id }) => id === sessionId);
-  const approach = approachOf(approachId);
-  return { setting, approach, kitCounts: { 'loop band': 6 }, ...(session ? { session } : {}) };
+  const site = { ...ANYWHERE, counts: { 'loop band': 6 } };
+  return occasionOf({ library, site, approach: approachOf(approachId), session });
 }
 
 const rank = ({ severity }: Finding) => severityRank(severity);
@@ -55,13 +58,13 @@ interface Offer {
 }
 
 /** Every fix that is offered for a board, done. */
-function offers(text: string, context: ReviewContext): readonly Offer[] {
+function offers(text: string, occasion: Occasion): readonly Offer[] {
   const { circuit } = readWhiteboard(text, library);
-  const before = reviewCircuit(circuit, context);
+  const before = reviewCircuit(circuit, occasion);
   return before.flatMap((mended): readonly Offer[] => {
     if (!mended.fix) return [];
     const changed = fixed(circuit, mended.fix.change, library);
-    return [{ before, after: reviewCircuit(changed, context), mended, circuit, changed }];
+    return [{ before, after: reviewCircuit(changed, occasion), mended, circuit, changed }];
   });
 }
 
@@ -69,7 +72,7 @@ describe('whatever the board, a fix that is offered', () => {
   it('never raises a worse finding than the one it mends', () => {
     fc.assert(
       fc.property(board, school, (text, school) => {
-        for (const { before, after, mended } of offers(text, contextOf(school))) {
+        for (const { before, after, mended } of offers(text, occasionBy(school))) {
           const worse = after.filter(
             (finding) =>
               rank(finding) < rank(mended) &&
@@ -85,10 +88,10 @@ describe('whatever the board, a fix that is offered', () => {
   it('leaves less of what it mends', () => {
     fc.assert(
       fc.property(board, school, (text, school) => {
-        for (const { after, mended, circuit, changed } of offers(text, contextOf(school))) {
+        for (const { after, mended, circuit, changed } of offers(text, occasionBy(school))) {
           const still = after.find((finding) => idOf(finding) === idOf(mended));
           if (mended.rule === 'over-time') {
-            const seconds = (one: Circuit) => timeCircuit(one, setting).total.plan;
+            const seconds = (one: Circuit) => timeCircuit(one, occasion).total.plan;
             expect(seconds(changed)).toBeLessThan(seconds(circuit));
           } else expect(still && `${told(mended)} → ${told(still)}`).toBeUndefined();
         }
@@ -100,7 +103,7 @@ describe('whatever the board, a fix that is offered', () => {
   it('keeps every line', () => {
     fc.assert(
       fc.property(board, school, (text, school) => {
-        for (const { circuit, changed } of offers(text, contextOf(school))) {
+        for (const { circuit, changed } of offers(text, occasionBy(school))) {
           const ids = (one: Circuit) => one.blocks.flatMap(({ lines }) => lines.map(({ id }) => id)).toSorted();
           expect(ids(changed)).toEqual(ids(circuit));
         }

@@ -1,9 +1,11 @@
+import { ANYWHERE } from '@prompt-spark/core/occasion/site';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { baseOf } from '@prompt-spark/core/drills/drill';
 import { libraryOf } from '@prompt-spark/core/drills/library';
-import type { Person } from '@prompt-spark/core/limits/person';
-import { instructed, instructionName, type SlotPlace, type SwapSetting } from '@prompt-spark/core/limits/swap';
-import { swapsFor } from '@prompt-spark/core/limits/swapsFor';
+import type { Person } from '@prompt-spark/core/people/person';
+import { instructed, instructionName, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+import { swapsFor } from '@prompt-spark/core/swaps/swapsFor';
 import { limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
@@ -276,15 +278,16 @@ const CASES: readonly Case[] = [
 ];
 
 const library = libraryOf(catalogue);
-const hall: SwapSetting = {
+const hall = occasionOf({
   library,
-  place: {
+  site: {
+    ...ANYWHERE,
     kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band', 'stick']),
-    space: 'lane',
+    laneMetres: 10,
+    lapMetres: 0,
   },
-  site: { lanes: 0, laneMetres: 10 },
   day: TEST_DAY,
-};
+});
 
 describe('judgement from the trade (common practice, no source)', () => {
   it('has thirty cases', () => expect(CASES.length).toBeGreaterThanOrEqual(30));

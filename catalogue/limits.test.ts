@@ -1,15 +1,18 @@
-import { tracksFor } from '@prompt-spark/core';
+import { ANYWHERE } from '@prompt-spark/core/occasion/site';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
+import { tracksFor } from '@prompt-spark/core/swaps/tracksFor';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { baseOf } from '@prompt-spark/core/drills/drill';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { PHASES } from '@prompt-spark/core/drills/phase';
-import { ceilingsOf } from '@prompt-spark/core/limits/ceilings';
-import { conflictsOf, permits } from '@prompt-spark/core/limits/conflictsOf';
-import { LIMITATIONS } from '@prompt-spark/core/limits/limitations';
-import { openDrills } from '@prompt-spark/core/limits/openDrills';
-import { fitsPlace } from '@prompt-spark/core/limits/place';
-import { instructed, type SlotPlace, type SwapSetting } from '@prompt-spark/core/limits/swap';
-import { swapsFor } from '@prompt-spark/core/limits/swapsFor';
+import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
+import { conflictsOf, permits } from '@prompt-spark/core/people/conflictsOf';
+import { LIMITATIONS } from '@prompt-spark/core/people/limitations';
+import { openDrills } from '@prompt-spark/core/people/openDrills';
+import { fitsSite } from '@prompt-spark/core/occasion/site';
+import type { Occasion } from '@prompt-spark/core/occasion/occasion';
+import { instructed, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+import { swapsFor } from '@prompt-spark/core/swaps/swapsFor';
 import { circuitOf } from '@prompt-spark/core/testing/drills';
 import { anyClass, anyLimit, anyPerson, TEST_DAY } from '@prompt-spark/core/testing/people';
 import fc from 'fast-check';
@@ -19,16 +22,17 @@ import { catalogue } from './index.ts';
 import { limitsTable } from './limitsTable.ts';
 
 const library = libraryOf(catalogue);
-const hall: SwapSetting = {
+const hall = occasionOf({
   library,
-  place: {
+  site: {
+    ...ANYWHERE,
     kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band', 'stick']),
-    space: 'lane',
+    laneMetres: 10,
+    lapMetres: 0,
   },
-  site: { lanes: 0, laneMetres: 10 },
   day: TEST_DAY,
-};
-const bare: SwapSetting = { ...hall, place: { kit: new Set(['line']), space: 'stride' } };
+});
+const bare: Occasion = { ...hall, site: { ...hall.site, kit: new Set(['line']), space: 'stride' } };
 const placeOf = (index: number): SlotPlace => {
   const drill = catalogue[index % catalogue.length] ?? catalogue[0];
   if (!drill) throw new Error('The catalogue is empty.');
@@ -49,20 +53,20 @@ const anySetting = fc.constantFrom(hall, bare);
 describe('swaps, over people and drills at random', () => {
   it('never conflict, never need kit or room the place lacks, and keep the seconds (5,000)', () => {
     fc.assert(
-      fc.property(anyPerson, anyPlace, anySetting, (person, place, setting) => {
+      fc.property(anyPerson, anyPlace, anySetting, (person, place, occasion) => {
         const ceilings = ceilingsOf(person, TEST_DAY);
-        const { swaps } = swapsFor(place, person, setting, [placeOf(0), placeOf(60), placeOf(120)]);
+        const { swaps } = swapsFor(place, person, occasion, [placeOf(0), placeOf(60), placeOf(120)]);
         for (const swap of swaps) {
           const found = instructed(library, swap);
           if (!found) throw new Error('A swap is not in the library.');
           expect(conflictsOf(found.rung, ceilings)).toEqual([]);
-          expect(fitsPlace(found.drill, found.rung, setting.place)).toBe(true);
+          expect(fitsSite(found.drill, found.rung, occasion.site)).toBe(true);
           expect(swap.seconds).toBe(place.seconds);
         }
       }),
       { numRuns: 5000 },
     );
-  }, 120_000);
+  });
 
   it('a limitation more never permits a drill more (5,000)', () => {
     fc.assert(
@@ -117,7 +121,7 @@ describe('tracks, over classes at random', () => {
       ),
       { numRuns: 400 },
     );
-  }, 120_000);
+  });
 });
 
 describe('every limitation at avoid', () => {

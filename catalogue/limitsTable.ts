@@ -1,7 +1,7 @@
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { PHASES } from '@prompt-spark/core/drills/phase';
-import { LIMITATIONS } from '@prompt-spark/core/limits/limitations';
-import { openDrills } from '@prompt-spark/core/limits/openDrills';
+import { LIMITATIONS } from '@prompt-spark/core/people/limitations';
+import { openDrills } from '@prompt-spark/core/people/openDrills';
 
 /** The table in docs/limitations.md: how many drills stay open by phase for every limitation at avoid. */
 export function limitsTable(drills: readonly Drill[]): string {

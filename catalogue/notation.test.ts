@@ -1,4 +1,5 @@
-import { readWhiteboard, writeWhiteboard } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { writeWhiteboard } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { NOTATION_EXAMPLES } from '@prompt-spark/core/whiteboard/examples';
 import { readLine } from '@prompt-spark/core/whiteboard/lineReader';

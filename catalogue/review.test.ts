@@ -1,14 +1,17 @@
-import { readWhiteboard, timeCircuit, tracksFor, usualSetting } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { tracksFor } from '@prompt-spark/core/swaps/tracksFor';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { APPROACHES, approachOf } from '@prompt-spark/core/approach/approaches';
-import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
+import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
-import type { Person } from '@prompt-spark/core/limits/person';
-import { ANYWHERE } from '@prompt-spark/core/limits/place';
-import type { SwapSetting } from '@prompt-spark/core/limits/swap';
+import type { Person } from '@prompt-spark/core/people/person';
+import { ANYWHERE, type Site } from '@prompt-spark/core/occasion/site';
+import type { Occasion } from '@prompt-spark/core/occasion/occasion';
 import { RULE_IDS } from '@prompt-spark/core/review/rules';
 import { limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
 import { permutations } from '@prompt-spark/core/testing/permutations';
-import type { ReviewContext } from '@prompt-spark/core/review/finding';
+import { NOBODY_KNOWN, type WhoDoesWhat } from '@prompt-spark/core/review/finding';
 import { SEVERITIES } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
@@ -16,23 +19,26 @@ import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
 const library = libraryOf(catalogue);
-const setting = usualSetting(library);
-
-function contextOf(purpose: string, approach = 'raise-first', more: Partial<ReviewContext> = {}): ReviewContext {
-  const session = mainSessionOf(purpose);
-  return { setting, approach: approachOf(approach), kitCounts: {}, ...(session ? { session } : {}), ...more };
+/** What is unusual about the occasion of a case, and who does what there. */
+interface More {
+  readonly site?: Site;
+  readonly who?: WhoDoesWhat;
 }
 
+function occasionBy(purpose: string, approach = 'raise-first', { site = ANYWHERE }: More = {}): Occasion {
+  return occasionOf({ library, site, approach: approachOf(approach), session: mainSessionOf(purpose) });
+}
+
+const occasion = occasionBy('');
 const circuitOf = (board: string) => readWhiteboard(board, library).circuit;
-const review = (board: string, approach?: string, more?: Partial<ReviewContext>) => {
+const review = (board: string, approach?: string, more: More = {}) => {
   const circuit = circuitOf(board);
-  return reviewCircuit(circuit, contextOf(circuit.purpose, approach, more));
+  return reviewCircuit(circuit, occasionBy(circuit.purpose, approach, more), more.who ?? NOBODY_KNOWN);
 };
-const rules = (board: string, approach?: string, more?: Partial<ReviewContext>) =>
-  review(board, approach, more).map(({ rule }) => rule);
+const rules = (board: string, approach?: string, more?: More) => review(board, approach, more).map(({ rule }) => rule);
 
 /** For each rule: a board that sets it off, and one much like it that does not. */
-const CASES: readonly (readonly [rule: string, off: string, silent: string, more?: Partial<ReviewContext>])[] = [
+const CASES: readonly (readonly [rule: string, off: string, silent: string, more?: More])[] = [
   ['over-time', 'in: 1:00\nraise\n easy jog 90s', 'in: 2:00\nraise\n easy jog 90s'],
   ['under-time', 'in: 10:00\nraise\n easy jog 90s', 'in: 1:40\nraise\n easy jog 90s'],
   ['hidden-time', 'mobilise\n cat-cow 2\n glute bridge 2\n lateral lunge 2/side\n cat-cow 2', 'raise\n easy jog 120s'],
@@ -90,14 +96,13 @@ const CASES: readonly (readonly [rule: string, off: string, silent: string, more
     'too-few-things',
     'people: 14\nactivate\n lateral band walk 10/way',
     'people: 6\nactivate\n lateral band walk 10/way',
-    { kitCounts: { 'loop band': 6 } },
+    { site: { ...ANYWHERE, counts: { 'loop band': 6 } } },
   ],
   [
     'odd-one-out',
     'people: 7\nraise\n easy jog 60s\nmobilise\n partner chest stretch 20s',
     'people: 8\nraise\n easy jog 60s\nmobilise\n partner chest stretch 20s',
   ],
-  ['vague-dose', 'raise\n easy jog some', 'raise\n easy jog 60s'],
   ['phase-order', 'mobilise\n cat-cow 8\nraise\n easy jog 60s', 'raise\n easy jog 60s\nmobilise\n cat-cow 8'],
   [
     'repeated-target',
@@ -115,6 +120,18 @@ const CASES: readonly (readonly [rule: string, off: string, silent: string, more
     'raise\n easy jog 60s\nmobilise\n cat-cow 8\n lateral lunge 6/side alt\n standing trunk twist 6/side alt',
   ],
 ];
+
+describe('lengths counted along a circuit', () => {
+  const notes = (board: string) => rules(board, 'raise-first').filter((rule) => rule === 'odd-lengths');
+
+  it('are said once where the group ends at the far end, and not where it comes home', () => {
+    expect(notes('raise\n easy jog 3 lengths\n high knees 1 length')).toEqual([]);
+    expect(notes('raise\n easy jog 3 lengths\n high knees 1 length\n butt kicks 1 length')).toHaveLength(1);
+    expect(notes('raise 2 rounds\n easy jog 1 length')).toEqual([]);
+    expect(notes('raise\n easy jog 10m x3\nmobilise\n walking lunge 1 length')).toEqual([]);
+    expect(notes('raise\n easy jog 3 laps')).toEqual([]);
+  });
+});
 
 describe('every rule of the review', () => {
   const cases = CASES.map(([rule, off, silent, more]) => ({ rule, off, silent, more }));
@@ -148,10 +165,10 @@ describe('every rule of the review', () => {
 
 describe('the people present', () => {
   const board = 'raise\n easy jog 60s\npotentiate\n squat jump 5';
-  const setting: SwapSetting = { library, place: ANYWHERE, site: { lanes: 0, laneMetres: 10 }, day: TEST_DAY };
+  const occasion = occasionOf({ library, day: TEST_DAY });
   const withPeople = (people: readonly Person[]) => {
-    const tracks = tracksFor(circuitOf(board), people, setting);
-    return review(board, 'raise-first', { tracks, people: people.length });
+    const tracks = tracksFor(circuitOf(board), people, occasion);
+    return review(board, 'raise-first', { who: { tracks, people: people.length } });
   };
   const found = (people: readonly Person[]) => withPeople(people).map(({ rule }) => rule);
 
@@ -187,12 +204,12 @@ describe('a fix', () => {
     let mended = 0;
     for (const [, off, , more] of CASES) {
       const circuit = circuitOf(off);
-      const context = contextOf(circuit.purpose, 'raise-first', more);
-      const findings = reviewCircuit(circuit, context);
+      const occasion = occasionBy(circuit.purpose, 'raise-first', more);
+      const findings = reviewCircuit(circuit, occasion);
       for (const { rule, fix, slotIds } of findings) {
         if (!fix) continue;
         mended += 1;
-        const after = reviewCircuit(fixed(circuit, fix.change, library), context);
+        const after = reviewCircuit(fixed(circuit, fix.change, library), occasion);
         const still = after.filter((finding) => finding.rule === rule && finding.slotIds.join() === slotIds.join());
         expect(still.map(({ title }) => title)).toEqual([]);
         const worst = (list: typeof findings) =>
@@ -216,11 +233,11 @@ describe('a fix', () => {
     const board =
       'raise\n easy jog 60s\nmobilise 2 rounds\n cat-cow 8\n lateral lunge 6/side alt\n glute bridge 8\n band pull-apart, overhand 8\n quadruped rocking 8\n standing side bend 5/side alt';
     const circuit = circuitOf(board);
-    const finding = reviewCircuit(circuit, contextOf('')).find(({ rule }) => rule === 'up-and-down');
+    const finding = reviewCircuit(circuit, occasionBy('')).find(({ rule }) => rule === 'up-and-down');
     if (finding?.fix?.change.kind !== 'order') throw new Error('There is a better order.');
     const { blockId, lineIds } = finding.fix.change;
     const ready = (order: readonly string[]) =>
-      timeCircuit(fixed(circuit, { kind: 'order', blockId, lineIds: order }, library), setting).byKind.ready;
+      timeCircuit(fixed(circuit, { kind: 'order', blockId, lineIds: order }, library), occasion).byKind.ready;
     expect(lineIds.toSorted()).toEqual(finding.slotIds.toSorted());
     const best = ready(lineIds);
     for (const order of permutations(lineIds)) expect(ready(order)).toBeGreaterThanOrEqual(best);

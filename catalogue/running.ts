@@ -1,5 +1,5 @@
 import { pacedEnergy } from '@prompt-spark/core/drills/energy';
-import { mph, type Gait } from '@prompt-spark/core/effort/metabolicEquations';
+import { mph, type Gait } from '@prompt-spark/core/drills/metabolicEquations';
 import { drill, reps, seconds } from './authoring.ts';
 import { compendium } from './compendium.ts';
 
@@ -404,5 +404,25 @@ export const running = [
     felt: 'calves, arms and breathing',
     gentler: [['arms only', 'speed']],
     stronger: [['both feet off the floor', 'speed']],
+  }),
+  drill({
+    ...lane,
+    name: 'Shuttle run',
+    usual: seconds(20, 30),
+    shortestUseful: 10,
+    effort: 6,
+    energy: compendium('12150'),
+    targets: { 'system · pulse': 0.9, 'pattern · run': 0.8, 'pattern · turn': 0.6 },
+    planes: ['sagittal'],
+    demands: { impact: 2, 'knee impact': 2, 'ankle impact': 2, 'knee twist': 1, balance: 2 },
+    cues: ['Low into the turn', 'Turn both ways'],
+    fault: ['braking with one leg', 'shorten the last steps'],
+    felt: 'breath, thighs',
+    cautions: ['Slippery floor: jog the turns'],
+    gentler: [
+      ['jog, easy turns', 'speed', { effort: 4 }],
+      ['walk it', 'speed', { demands: { impact: 0, 'knee impact': 0, 'ankle impact': 0 }, effort: 3 }],
+    ],
+    stronger: [['touch the line', ['speed', 'range'], { effort: 7, demands: { 'knee bend': 2 } }]],
   }),
 ];

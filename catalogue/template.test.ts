@@ -1,9 +1,10 @@
-import { timeCircuit, usualSetting } from '@prompt-spark/core';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { templateFrom, type Wish } from '@prompt-spark/core/approach/template';
+import { templateFrom, type Wish } from '@prompt-spark/core/template/templateFrom';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
 import { coverageOf } from '@prompt-spark/core/coverage/coverageOf';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { SPACES } from '@prompt-spark/core/drills/drill';
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { libraryOf } from '@prompt-spark/core/drills/library';
@@ -12,7 +13,7 @@ import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
 const library = libraryOf(catalogue);
-const setting = usualSetting(library);
+const occasion = occasionOf({ library });
 let made = 0;
 const newId = () => `id-${String((made += 1))}`;
 const cases = APPROACHES.flatMap((approach) =>
@@ -26,11 +27,11 @@ const all: readonly Wish[] = cases.flatMap((wish) => [
 ]);
 
 describe('a first circuit from an approach', { timeout: 120_000 }, () => {
-  const drafts = all.map((wish) => ({ wish, circuit: templateFrom(wish, setting, newId) }));
+  const drafts = all.map((wish) => ({ wish, circuit: templateFrom(wish, occasion, newId) }));
 
   it('is never longer than the time there is, and never much shorter with everything to choose from', () => {
     for (const { wish, circuit } of drafts) {
-      const { plan } = timeCircuit(circuit, setting).total;
+      const { plan } = timeCircuit(circuit, occasion).total;
       expect(plan).toBeLessThanOrEqual(wish.available);
       if (wish.kit.length > 0) expect(plan).toBeGreaterThan(wish.available * 0.6);
     }
@@ -55,12 +56,7 @@ describe('a first circuit from an approach', { timeout: 120_000 }, () => {
 
   it('raises nothing that should stop it, and hardly a warning', () => {
     const grave = drafts.flatMap(({ wish, circuit }) =>
-      reviewCircuit(circuit, {
-        setting,
-        approach: wish.approach,
-        kitCounts: {},
-        ...(wish.session ? { session: wish.session } : {}),
-      })
+      reviewCircuit(circuit, { ...occasion, approach: wish.approach, session: wish.session })
         .filter(({ severity }) => severity !== 'note')
         .map(({ rule, severity }) => ({ rule, severity })),
     );
@@ -73,8 +69,11 @@ describe('a first circuit from an approach', { timeout: 120_000 }, () => {
       for (const session of MAIN_SESSIONS.slice(4, 7)) {
         const [short, long] = [300, 900].map(
           (available) =>
-            coverageOf(templateFrom({ approach, session, available, ...everything }, setting, newId), setting, session)
-              .whole,
+            coverageOf(
+              templateFrom({ approach, session, available, ...everything }, occasion, newId),
+              occasion,
+              session,
+            ).whole,
         );
         expect(long).toBeGreaterThanOrEqual(short ?? 0);
       }

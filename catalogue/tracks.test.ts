@@ -1,12 +1,14 @@
+import { ANYWHERE } from '@prompt-spark/core/occasion/site';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { baseOf } from '@prompt-spark/core/drills/drill';
 import { libraryOf } from '@prompt-spark/core/drills/library';
-import { allInFor } from '@prompt-spark/core/limits/allIn';
-import { ceilingsOf } from '@prompt-spark/core/limits/ceilings';
-import { permits } from '@prompt-spark/core/limits/conflictsOf';
-import { instructed, type SlotPlace, type SwapSetting } from '@prompt-spark/core/limits/swap';
-import { candidatesFor } from '@prompt-spark/core/limits/swapsFor';
-import { scoresOf, slotTracks } from '@prompt-spark/core/limits/tracksFor';
+import { oneForEverybody } from '@prompt-spark/core/swaps/oneForEverybody';
+import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
+import { permits } from '@prompt-spark/core/people/conflictsOf';
+import { instructed, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+import { candidatesFor } from '@prompt-spark/core/swaps/swapsFor';
+import { scoresOf, slotTracks } from '@prompt-spark/core/swaps/tracksFor';
 import { anyClass, limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
 import { CALLED, tracksProgram, UNSERVED } from '@prompt-spark/core/testing/tracksProgram';
 import fc from 'fast-check';
@@ -15,12 +17,16 @@ import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
 const library = libraryOf(catalogue);
-const hall: SwapSetting = {
+const hall = occasionOf({
   library,
-  place: { kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band']), space: 'lane' },
-  site: { lanes: 0, laneMetres: 10 },
+  site: {
+    ...ANYWHERE,
+    kit: new Set(['mat', 'wall', 'chair', 'bench', 'step', 'lane', 'line', 'loop band']),
+    laneMetres: 10,
+    lapMetres: 0,
+  },
   day: TEST_DAY,
-};
+});
 function placeOf(index: number): SlotPlace {
   const drill = catalogue[index];
   if (!drill) throw new Error(`The catalogue has no drill ${String(index)}.`);
@@ -55,7 +61,7 @@ describe('tracksFor', () => {
       { numRuns: 300 },
     );
     expect(compared).toBeGreaterThan(100);
-  }, 300_000);
+  });
 });
 
 /** Instructions for which no other serves everybody at least as well; the first of equals. */
@@ -72,16 +78,16 @@ describe('one instruction for everybody', () => {
   it('is one that all of them may do, with what is lost by it', () => {
     const people = [testPerson({ limits: [limit('knee-impact')] }), testPerson({ limits: [limit('wrist')] })];
     const place = placeOf(catalogue.findIndex(({ name }) => name === 'Squat jump'));
-    const allIn = allInFor(place, people, hall);
-    const found = allIn && instructed(library, allIn);
-    if (!allIn || !found) throw new Error('There is one.');
+    const forEverybody = oneForEverybody(place, people, hall);
+    const found = forEverybody && instructed(library, forEverybody);
+    if (!forEverybody || !found) throw new Error('There is one.');
     for (const person of people) expect(permits(found.rung, ceilingsOf(person, TEST_DAY))).toBe(true);
-    expect(allIn.easier).toBeGreaterThan(0);
-    expect(allIn.lost).toBeGreaterThanOrEqual(0);
+    expect(forEverybody.easier).toBeGreaterThan(0);
+    expect(forEverybody.lost).toBeGreaterThanOrEqual(0);
   });
 
   it('is what is planned where everybody may do that', () => {
     const place = placeOf(3);
-    expect(allInFor(place, [testPerson()], hall)).toMatchObject({ drillId: place.drill.id, lost: 0, easier: 0 });
+    expect(oneForEverybody(place, [testPerson()], hall)).toMatchObject({ drillId: place.drill.id, lost: 0, easier: 0 });
   });
 });

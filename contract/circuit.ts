@@ -3,6 +3,7 @@ import {
   MOST_COUNT,
   MOST_CUE,
   MOST_LINES,
+  MOST_LOAD,
   MOST_PURPOSE,
   MOST_ROUNDS,
   MOST_SECONDS,
@@ -26,12 +27,14 @@ import {
 import { lineIds } from '@prompt-spark/core/circuit/cursor';
 import { workStretches } from '@prompt-spark/core/circuit/stretches';
 import type { WallClock } from '@prompt-spark/core/circuit/wallClock';
-import type { Extra } from '@prompt-spark/core/dose/dose';
+import { GROWING, type Extra } from '@prompt-spark/core/dose/dose';
+import { LOAD_UNITS } from '@prompt-spark/core/dose/lift';
+import { BAND_STRENGTHS, type Load } from '@prompt-spark/core/drills/inHand';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import type { FuseSketch, SketchedBlock } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Seconds } from '@prompt-spark/core/units';
 import Joi from 'joi';
-import { doseSchema } from './dose.ts';
+import { doseSchema, measure } from './dose.ts';
 import {
   id,
   idOrNull,
@@ -59,15 +62,23 @@ const slot = shape<Slot>({
   kind: oneOf('slot'),
   id: innerId,
   drillId: innerId,
+  rung: Joi.string().allow('').max(64).required(),
   dose: doseSchema,
   sides: oneOf('both', 'each', 'alternate'),
   extra: shape<Extra>({ side: oneOf('left', 'right'), more: whole(1, MOST_COUNT) }).allow(null),
+  growing: oneOf(...GROWING).allow(null),
+  load: shape<Load>({ amount: Joi.number().positive().max(MOST_LOAD).required(), unit: oneOf(...LOAD_UNITS) }).allow(
+    null,
+  ),
+  band: oneOf(...BAND_STRENGTHS).allow(null),
+  height: measure.allow(null),
   sets: range(whole(1, MOST_SETS)),
   setRest: seconds(0, MOST_SECONDS),
   rest: seconds(0, MOST_SECONDS),
   pinned: yesOrNo,
   optional: yesOrNo,
   cue: line(MOST_CUE),
+  guess: line(MOST_UNREAD),
   tracks: listOf(shape<TrackDrill>({ track: oneOf(...TRACK_NAMES), drillId: innerId, variantId: innerId })).max(
     TRACK_NAMES.length,
   ),
@@ -84,6 +95,7 @@ const block = shape<Block>({
   rounds: range(whole(1, MOST_ROUNDS)),
   roundRest: seconds(0, MOST_SECONDS),
   stations: yesOrNo,
+  noGaps: yesOrNo,
   lines: listOf(anyLine).max(MOST_LINES),
 });
 
@@ -106,6 +118,7 @@ export const circuitSchema = shape<Circuit>({
   somebodyNew: yesOrNo,
   slowToFloor: yesOrNo,
   namesOnly: yesOrNo,
+  noGaps: yesOrNo,
   versions: listOf(shortVersion).max(MOST_VERSIONS),
   unread: listOf(unreadLine).max(MOST_LINES),
   blocks: listOf(block).max(MOST_BLOCKS),

@@ -68,6 +68,17 @@ describe('the circuit schema', () => {
   ])('points at %s in a dose where that is wrong', (path, dose) => expect(paths(doseSchema, dose)).toContain(path));
 });
 
+describe('a ramp', () => {
+  const ramp = { kind: 'ramp', from: 2, to: 5, unit: 'effort', grade: 0, steps: 3, each: { low: 60, high: 60 } };
+
+  it('has a length for every step, or one for all', () => {
+    expect(check(doseSchema, { ...ramp, uneven: [90, 60, 45] }).ok).toBe(true);
+    expect(check(doseSchema, ramp).ok).toBe(true);
+    const checked = check(doseSchema, { ...ramp, uneven: [90, 60] });
+    expect(checked.ok ? [] : checked.errors.map(({ message }) => message).join()).toContain('every one of its steps');
+  });
+});
+
 describe('checking', () => {
   it('points at fields as RFC 6901 does, with ~ and / written out', () => {
     const schema = Joi.object({ 'a/b': Joi.object({ 'c~d': Joi.array().items(Joi.number()) }) });

@@ -34,7 +34,14 @@ describe('an old document', () => {
       approach: '',
       clock: null,
       versions: [],
-      blocks: [{ stations: false, lines: [{ pinned: true, extra: null, tracks: [] }, unread] }],
+      noGaps: false,
+      blocks: [
+        {
+          stations: false,
+          noGaps: false,
+          lines: [{ pinned: true, extra: null, tracks: [], rung: '', load: null, growing: null }, unread],
+        },
+      ],
     });
   });
 

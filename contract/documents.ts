@@ -3,7 +3,7 @@ export type DocumentKind = 'circuit' | 'drill' | 'approach' | 'main session' | '
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
-  circuit: 1,
+  circuit: 3,
   drill: 1,
   approach: 1,
   'main session': 1,
@@ -20,7 +20,19 @@ type Upgrade = (document: unknown) => unknown;
 
 /** By kind, how a document of version 0 becomes version 1, and so on. Kinds that never changed have none. */
 const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
-  circuit: [(circuit) => circuitWithEverything(circuit)],
+  circuit: [
+    (circuit) => circuitWithEverything(circuit),
+    // Version 1 stood on no rung and guessed at nothing.
+    (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { rung: '', guess: '' })),
+    // Version 2 held nothing in the hands, and stopped between drills.
+    (circuit) => {
+      const stopping = withDefaults(circuit, { noGaps: false });
+      const blocks = withEach(stopping, 'blocks', (block) => withDefaults(block, { noGaps: false }));
+      return withEachSlot(blocks, (slot) =>
+        withDefaults(slot, { growing: null, load: null, band: null, height: null }),
+      );
+    },
+  ],
   // Drills kept before figures were drawn have none.
   drill: [(drill) => withDefaults(drill, { figure: '' })],
 };
@@ -44,10 +56,14 @@ function circuitWithEverything(circuit: unknown): unknown {
     namesOnly: false,
     versions: [],
   });
-  return withEach(whole, 'blocks', (block) =>
-    withEach(withDefaults(block, { stations: false }), 'lines', (line) =>
-      isObject(line) && line['kind'] === 'slot' ? withDefaults(line, { extra: null, tracks: [] }) : line,
-    ),
+  const stationed = withEach(whole, 'blocks', (block) => withDefaults(block, { stations: false }));
+  return withEachSlot(stationed, (slot) => withDefaults(slot, { extra: null, tracks: [] }));
+}
+
+/** A circuit with each of its slots made anew. */
+function withEachSlot(circuit: unknown, make: (slot: unknown) => unknown): unknown {
+  return withEach(circuit, 'blocks', (block) =>
+    withEach(block, 'lines', (line) => (isObject(line) && line['kind'] === 'slot' ? make(line) : line)),
   );
 }
 

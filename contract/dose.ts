@@ -49,7 +49,8 @@ const tempo = Joi.alternatives<Tempo>()
 const time = range(seconds(0.5, MOST_SECONDS));
 const count = range(whole(1, MOST_COUNT));
 
-const measure = shape<Measure>({
+/** A measured length. */
+export const measure = shape<Measure>({
   amount: Joi.number().positive().max(MOST_METRES).required(),
   unit: oneOf(...LENGTH_UNITS),
 });
@@ -93,7 +94,13 @@ export const doseSchema = Joi.alternatives<Dose>()
           grade: Joi.number().min(0).max(MOST_GRADE).required(),
           steps: whole(1, MOST_STEPS),
           each: time,
-        }),
+          gradeTo: Joi.number().min(0).max(MOST_GRADE),
+          uneven: listOf(seconds(0.5, MOST_SECONDS)).min(2).max(MOST_STEPS).optional(),
+        })
+          .custom((dose: RampDose, helpers) =>
+            dose.uneven && dose.uneven.length !== dose.steps ? helpers.error('ramp.steps') : dose,
+          )
+          .messages({ 'ramp.steps': 'A ramp has a length for every one of its steps, or one for all' }),
       },
       {
         is: 'lift',

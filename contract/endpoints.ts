@@ -13,6 +13,7 @@ import { drillSaveSchema, drillSchema, libraryDrillSchema, ownDrillsSchema } fro
 import { endpoint, type Endpoint } from './endpoint.ts';
 import { sessionFitSchema } from './fit.ts';
 import { fileImportSchema, importProgressSchema, importReportSchema } from './import.ts';
+import { taughtWordsSchema, wordListSchema } from './word.ts';
 import { idInAddress, nameIdInAddress } from './page.ts';
 import {
   accessesSchema,
@@ -31,6 +32,7 @@ import {
   keptSessionSchema,
   sessionSaveSchema,
   standardsSchema,
+  studioTimesSchema,
 } from './standard.ts';
 import { groupSchema, newGroupSchema, siteSaveSchema, siteSchema, studioPlacesSchema } from './studio.ts';
 
@@ -173,6 +175,23 @@ export const ENDPOINTS = {
     problems: [404],
   }),
 
+  words: endpoint(ADDRESSES.words, {
+    says: 'The studio’s own words for drills.',
+    answers: { 200: wordListSchema },
+  }),
+  teachWords: endpoint(ADDRESSES.teachWords, {
+    says: 'Teaches the studio words for drills; gives all that it knows then.',
+    body: taughtWordsSchema,
+    answers: { 200: wordListSchema },
+    problems: [409],
+  }),
+  forgetWord: endpoint(ADDRESSES.forgetWord, {
+    says: 'Takes a word of the studio’s own out.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+
   standards: endpoint(ADDRESSES.standards, {
     says: 'The approaches and main sessions that the studio added, and its default approach.',
     answers: { 200: standardsSchema },
@@ -202,6 +221,11 @@ export const ENDPOINTS = {
     params: nameIdInAddress,
     answers: { 204: null },
     problems: [404],
+  }),
+  setTimes: endpoint(ADDRESSES.setTimes, {
+    says: 'Sets the seconds that the studio counts for changes, talk and kit; null for those of the trade.',
+    body: studioTimesSchema,
+    answers: { 204: null },
   }),
   setDefaultApproach: endpoint(ADDRESSES.setDefaultApproach, {
     says: 'Sets the approach of circuits that name none.',

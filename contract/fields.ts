@@ -2,7 +2,7 @@ import type { Range } from '@prompt-spark/core/units';
 import Joi from 'joi';
 
 /** A list that is read here counts for the schema as the plain list that Joi's types ask for. */
-type PlainLists<T> = { [Key in keyof T]: T[Key] extends readonly (infer Item)[] ? Item[] : T[Key] };
+type PlainLists<T> = { [Key in keyof T]: NonNullable<T[Key]> extends readonly (infer Item)[] ? Item[] : T[Key] };
 
 /** An object with a schema for every field of its type and for nothing else, so that shape and type cannot part. */
 export function shape<T>(fields: Joi.SchemaMap<PlainLists<T>, true>): Joi.ObjectSchema<T> {

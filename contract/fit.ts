@@ -6,8 +6,8 @@ import {
   type MoveKey,
   type ShortVersion,
 } from '@prompt-spark/core/circuit/shortVersion';
-import { AMOUNTS } from '@prompt-spark/core/fit/dosage';
-import { REST_LEVELS, type AgreedFit, type BlockPlan, type SlotPlan } from '@prompt-spark/core/fit/plan';
+import { AMOUNTS } from '@prompt-spark/core/fit/plan/dosage';
+import { REST_LEVELS, type AgreedFit, type BlockPlan, type SlotPlan } from '@prompt-spark/core/fit/plan/plan';
 import Joi from 'joi';
 import { listOf, oneOf, seconds, shape, whole, yesOrNo } from './fields.ts';
 

@@ -1,7 +1,7 @@
 import { DEMANDS } from '@prompt-spark/core/drills/demand';
 import { KIT } from '@prompt-spark/core/drills/kit';
-import { LIMIT_SEVERITIES, type Limit } from '@prompt-spark/core/limits/limitation';
-import { LIMITATIONS } from '@prompt-spark/core/limits/limitations';
+import { LIMIT_SEVERITIES, type Limit } from '@prompt-spark/core/people/limitation';
+import { LIMITATIONS } from '@prompt-spark/core/people/limitations';
 import {
   ABILITIES,
   hasHealthData,
@@ -12,7 +12,7 @@ import {
   type Hold,
   type Person,
   type ReadinessOnDay,
-} from '@prompt-spark/core/limits/person';
+} from '@prompt-spark/core/people/person';
 import Joi from 'joi';
 import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole } from './fields.ts';
 import { cursor, nextCursor, unreadables, type Unreadable } from './page.ts';
@@ -155,7 +155,7 @@ export interface Access {
   readonly action: (typeof ACTIONS)[number];
   /** The last time. */
   readonly at: string;
-  /** How often; on how many days, for looking. */
+  /** How many times; for looking, on how many days. */
   readonly times: number;
 }
 

@@ -41,7 +41,7 @@ const measured = Joi.number().min(0).max(86_400).required();
 const turn = shape<RunTurn>({
   slotId: Joi.string().min(1).max(64).required(),
   drillId: Joi.string().min(1).max(64).required(),
-  drillName: name(),
+  drillName: name(170),
   phase: oneOf(...PHASES),
   round: whole(1, 99),
   planned: measured,

@@ -1,4 +1,4 @@
-import type { AgreedFit } from '@prompt-spark/core/fit/plan';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import type { FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Seconds } from '@prompt-spark/core/units';
 import Joi from 'joi';

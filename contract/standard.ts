@@ -1,8 +1,9 @@
 import type { Approach, Caps } from '@prompt-spark/core/approach/approach';
-import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
+import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { TARGETS, type Target } from '@prompt-spark/core/drills/target';
 import { RULE_IDS } from '@prompt-spark/core/review/rules';
+import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import Joi from 'joi';
 import { liftStepsSchema } from './dose.ts';
 import { listOf, name, oneOf, seconds, shape, someOf, version } from './fields.ts';
@@ -80,8 +81,33 @@ export const sessionSaveSchema = shape<Kept<MainSession>>({
   document: mainSessionSchema,
 });
 
-/** What a studio holds to beside what ships: approaches, main sessions, and the id of its default approach. */
-export interface Standards {
+const tradeSeconds = seconds(0, 120);
+const handling = { carried: tradeSeconds, worn: tradeSeconds, placed: tradeSeconds };
+
+/** The seconds that changes, talk and side switches take in a studio. */
+export const tradeTimesSchema = shape<TradeTimes>({
+  sameRank: tradeSeconds,
+  ranksApart: Joi.array().ordered(tradeSeconds, tradeSeconds, tradeSeconds).length(3).required(),
+  takeUp: shape<TradeTimes['takeUp']>(handling),
+  putDown: shape<TradeTimes['putDown']>(handling),
+  talkKnown: tradeSeconds,
+  talkNew: tradeSeconds,
+  talkNames: tradeSeconds,
+  talkLaterRound: tradeSeconds,
+  switchUp: tradeSeconds,
+  switchDown: tradeSeconds,
+  slowToFloor: Joi.number().min(1).max(5).required(),
+});
+
+/** The seconds a studio counts with; null for those of the trade. */
+export interface StudioTimes {
+  readonly times: TradeTimes | null;
+}
+
+export const studioTimesSchema = shape<StudioTimes>({ times: tradeTimesSchema.allow(null) });
+
+/** What a studio holds to beside what ships: approaches, main sessions, its default approach, and its own seconds. */
+export interface Standards extends StudioTimes {
   /** Empty for the first that ships. */
   readonly defaultApproach: string;
   readonly approaches: readonly Kept<Approach>[];
@@ -91,6 +117,7 @@ export interface Standards {
 
 export const standardsSchema = shape<Standards>({
   defaultApproach: Joi.string().allow('').max(64).required(),
+  times: tradeTimesSchema.allow(null),
   approaches: listOf(keptApproachSchema),
   sessions: listOf(keptSessionSchema),
   unreadable: shape<Standards['unreadable']>({ approaches: unreadables, sessions: unreadables }),

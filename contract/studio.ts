@@ -10,6 +10,8 @@ export interface SiteDetails {
   readonly timeZone: string;
   readonly lanes: number;
   readonly laneMetres: number;
+  /** Once round; 0 where it was not measured. */
+  readonly lapMetres: number;
   readonly mats: number;
   readonly loopBands: number;
   readonly walls: number;
@@ -56,6 +58,7 @@ const details = {
   timeZone,
   lanes: whole(0, 99),
   laneMetres: Joi.number().min(0).max(1000).required(),
+  lapMetres: Joi.number().min(0).max(1000).required(),
   mats: whole(0, 999),
   loopBands: whole(0, 999),
   walls: whole(0, 99),

@@ -30,7 +30,7 @@ export interface Spread {
   readonly high: Seconds;
 }
 
-/** Which end of every range to reckon with. */
+/** Which end of every range counts. */
 export type Level = keyof Spread;
 
 /** A settled number as a range: `just(8)` is 8–8. */
@@ -43,12 +43,12 @@ export function ceilToHalfSecond(seconds: Seconds): Seconds {
   return Math.ceil(seconds * 2 - 1e-6) / 2;
 }
 
-/** The number of repetitions, sets or rounds to reckon with; the plan is the midpoint, halves up (8–10 → 9, 10–15 → 13). */
+/** The number of repetitions, sets or rounds at a level; the plan is the midpoint, halves up (8–10 → 9, 10–15 → 13). */
 export function countAt(range: Range, level: Level): Count {
   return level === 'plan' ? Math.floor((range.low + range.high) / 2 + 0.5) : range[level];
 }
 
-/** The seconds to reckon with; the plan is the midpoint, rounded up to the half second. */
+/** The seconds at a level; the plan is the midpoint, rounded up to the half second. */
 export function secondsAt(range: Range, level: Level): Seconds {
   return level === 'plan' ? ceilToHalfSecond((range.low + range.high) / 2) : range[level];
 }

@@ -1,18 +1,17 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
-import { mainSessionOf } from '@prompt-spark/core/coverage/mainSession';
+import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
-import { builtCircuit } from '@prompt-spark/core/fit/build';
-import { choicesOf } from '@prompt-spark/core/fit/choices';
-import { fitCurve, stepAt } from '@prompt-spark/core/fit/fitCurve';
-import type { FitContext } from '@prompt-spark/core/fit/fitContext';
-import { AS_PLANNED } from '@prompt-spark/core/fit/plan';
+import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
+import { choicesOf } from '@prompt-spark/core/fit/search/choices';
+import { fitCurve, stepAt } from '@prompt-spark/core/fit/search/fitCurve';
+import { AS_PLANNED } from '@prompt-spark/core/fit/plan/plan';
 import { refitRun } from '@prompt-spark/core/fit/refitRun';
-import { planValue } from '@prompt-spark/core/fit/value';
-import { placeAt } from '@prompt-spark/core/limits/place';
+import { planValue } from '@prompt-spark/core/fit/search/value';
+import { siteFrom } from '@prompt-spark/core/occasion/site';
 import { Referee } from '@prompt-spark/core/testing/referee';
-import { usualSetting } from '@prompt-spark/core/timeline/setting';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -26,25 +25,24 @@ function demoCircuit(key: CircuitKey) {
   const { circuit, problems } = readWhiteboard(circuits[key].text, library);
   const site = sites.find(({ name }) => name === circuits[key].site);
   if (!site || problems.length > 0) throw new Error('The demo circuit cannot be read.');
-  const context: FitContext = {
-    setting: { ...usualSetting(library), site },
+  const occasion = occasionOf({
+    library,
+    site: siteFrom(site),
     approach: approachOf(circuit.approach),
     session: mainSessionOf(circuit.purpose),
-    place: placeAt(site),
-    ceilings: [],
-  };
-  return { circuit, context };
+  });
+  return { circuit, occasion };
 }
 
 describe.each(keys)('the demo circuit %s', (key) => {
-  const { circuit, context } = demoCircuit(key);
+  const { circuit, occasion } = demoCircuit(key);
 
   const referee = new Referee();
   afterAll(() => referee.close());
 
   it('is fitted exactly at every half minute: as an integer program solved by highs', async () => {
-    const curve = fitCurve(circuit, context);
-    const set = choicesOf(circuit, context, PLAIN_RECIPE, 'shorter');
+    const curve = fitCurve(circuit, occasion);
+    const set = choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter');
     const whole = planValue(AS_PLANNED, set);
     let compared = 0;
     for (let seconds = 30; seconds <= curve.planned; seconds += 30) {
@@ -53,7 +51,7 @@ describe.each(keys)('the demo circuit %s', (key) => {
       if (!step) expect(verdict).toEqual({ kind: 'nothing fits' });
       else {
         expect(verdict.kind === 'best' && Math.abs(step.share * whole - verdict.worth)).toBeLessThan(1);
-        const { total } = timeCircuit(builtCircuit(circuit, step.plan, context), context.setting);
+        const { total } = timeCircuit(builtCircuit(circuit, step.plan, occasion), occasion);
         expect(total.plan).toBeLessThanOrEqual(seconds);
       }
       compared += 1;
@@ -66,12 +64,12 @@ describe('a run of a demo circuit that is late', () => {
   it('ends within two seconds of when it is asked to, eleven times in twelve, and never after it', () => {
     let [asked, near] = [0, 0];
     for (const key of keys) {
-      const { circuit, context } = demoCircuit(key);
-      const { segments, total } = timeCircuit(circuit, context.setting);
+      const { circuit, occasion } = demoCircuit(key);
+      const { segments, total } = timeCircuit(circuit, occasion);
       for (let position = 5; position < total.plan - 60; position += 37) {
         for (const share of [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9]) {
           const left = Math.round((total.plan - position) * share);
-          const { segments: next, inTime } = refitRun(circuit, segments, position, left, context, PLAIN_RECIPE);
+          const { segments: next, inTime } = refitRun(circuit, segments, position, left, occasion, PLAIN_RECIPE);
           if (!inTime) continue;
           const early = position + left - (next.at(-1)?.end ?? 0);
           expect(early).toBeGreaterThanOrEqual(0);

@@ -1,7 +1,8 @@
 import { TZDate } from '@date-fns/tz';
 import { catalogue } from '@prompt-spark/catalogue';
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
-import { readWhiteboard, type Circuit } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { coach, circuit, group, plannedSession, run, runTurn, site, studio } from '@prompt-spark/server/schema/tables';
 import { hashPassword } from '@prompt-spark/server/store/accounts';
@@ -157,7 +158,7 @@ class DemoLoader {
       .values(turns.map((turn, position) => ({ ...turn, studioId, runId: id, position })));
   }
 
-  /** The instant of a wall-clock time at the sites, so many days from now. */
+  /** The instant of a wall-clock time at the sites, some days from now. */
   private instantOf(day: number, at: string): TZDate {
     const [hours = 0, minutes = 0] = at.split(':').map(Number);
     const date = addDays(new TZDate(this.now.getTime(), this.timeZone), day);

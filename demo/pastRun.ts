@@ -1,4 +1,7 @@
-import { timeCircuit, usualSetting, type Circuit, type DrillLibrary } from '@prompt-spark/core';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import type { DrillLibrary } from '@prompt-spark/core/drills/library';
 import { blankRecord } from '@prompt-spark/core/session/runRecord';
 import type { RunTurn } from '@prompt-spark/contract/run';
 
@@ -10,7 +13,7 @@ export function pastTurns(circuit: Circuit, library: DrillLibrary, beginning: nu
   const phaseOf = new Map(
     circuit.blocks.flatMap((block) => block.lines.map((line) => [line.id, block.phase] as const)),
   );
-  return blankRecord(timeCircuit(circuit, usualSetting(library)).segments).map((turn, index) => {
+  return blankRecord(timeCircuit(circuit, occasionOf({ library })).segments).map((turn, index) => {
     const ratio = RATIOS[(beginning + index) % RATIOS.length] ?? 1;
     return {
       ...turn,

@@ -1,5 +1,5 @@
-import type { Limit } from '@prompt-spark/core/limits/limitation';
-import type { Ability, Hold, Pattern, Region } from '@prompt-spark/core/limits/person';
+import type { Limit } from '@prompt-spark/core/people/limitation';
+import type { Ability, Hold, Pattern, Region } from '@prompt-spark/core/people/person';
 import type { CoachName, GroupName } from './saltmere.ts';
 
 /** Somebody of the invented scenario. Nobody here is real. */

@@ -1,5 +1,6 @@
+import pg from 'pg';
 import type { Browser, Page } from 'playwright-core';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { afterAll, beforeAll, expect, inject, it } from 'vitest';
 import { expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
@@ -22,6 +23,18 @@ async function openStudio(page: Page, name: string, email: string): Promise<void
   await page.waitForURL('**/today');
 }
 
+/** Gives a studio another coach with the same password: there is no invitation yet. */
+async function colleagueOf(email: string, colleague: string): Promise<void> {
+  const client = new pg.Client({ connectionString: inject('appDatabase') });
+  await client.connect();
+  await client.query(
+    `insert into coach (id, studio_id, name, email, password_hash)
+     select gen_random_uuid(), studio_id, 'Oskar Reed', $2, password_hash from coach where email = $1`,
+    [email, colleague],
+  );
+  await client.end();
+}
+
 async function signIn(page: Page, email: string, password: string): Promise<void> {
   await page.getByLabel('E-mail').fill(email);
   await page.getByLabel('Password').fill(password);
@@ -40,7 +53,7 @@ it('opens a studio that is empty and says what to do first, leaves it, and finds
   await expectAccessible(page, 'opening a studio, with everything wrong');
 
   await openStudio(page, 'Slipway Strength', 'ebba@saltmere.example');
-  await page.getByRole('heading', { name: 'Nothing in the book for today' }).waitFor();
+  await page.getByRole('heading', { name: 'Nothing on today' }).waitFor();
   await expectAccessible(page, 'an empty Today');
   await page.getByRole('link', { name: 'Go to the circuits' }).click();
   await page.getByRole('button', { name: 'Write a new circuit' }).first().waitFor();
@@ -136,10 +149,44 @@ it('shows nothing of one coach to the next who signs in over them', async () => 
   await page.getByRole('dialog', { name: 'Signed out' }).waitFor();
   await signIn(page, 'third@saltmere.example', PASSWORD);
   await page.waitForURL('**/today');
-  await page.getByRole('heading', { name: 'Nothing in the book for today' }).waitFor();
+  await page.getByRole('heading', { name: 'Nothing on today' }).waitFor();
   await page.goto('/circuits');
   await page.locator('.card').first().waitFor();
   expect(await page.locator('.card').count()).toBe(1);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it("keeps one coach's unsent work from a colleague at the same browser, and sends it when they are back", async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await openStudio(page, 'Harbour Wall', 'fifth@saltmere.example');
+  await colleagueOf('fifth@saltmere.example', 'sixth@saltmere.example');
+  await writeNewCircuit(page);
+  await typeLines(page, ['cat-cow 5']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  const sheet = page.url();
+  // Their signing-in ends by itself while they type.
+  await context.clearCookies();
+  await typeLines(page, ['glute bridge 8']);
+  await page.getByRole('dialog', { name: 'Signed out' }).waitFor();
+
+  await page.goto('/door');
+  await signIn(page, 'sixth@saltmere.example', PASSWORD);
+  await page.waitForURL('**/today');
+  await page.goto(sheet);
+  await page.locator('.row').first().waitFor();
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  expect(await page.locator('.row').count()).toBe(1);
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/door');
+
+  await signIn(page, 'fifth@saltmere.example', PASSWORD);
+  await page.waitForURL('**/today');
+  await page.goto(sheet);
+  await page.locator('.row', { hasText: 'Glute bridge' }).waitFor();
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/door');
   expect(errors).toEqual([]);
   await context.close();
 });

@@ -36,34 +36,34 @@ it('says so at every button that needs the server while it is away, and does it 
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
   await page.goto('/circuits');
   const card = page.locator('.card', { hasText: 'Away for a while' });
-  const takeOut = () => card.getByRole('button', { name: 'Take out Away for a while' }).click();
+  const takeOut = () => card.getByRole('button', { name: 'Remove Away for a while' }).click();
   await card.waitFor();
   await pressedAway(page, takeOut);
   expect(await card.count()).toBe(1);
   await takeOut();
   await card.waitFor({ state: 'detached' });
-  const back = page.getByRole('button', { name: 'Bring it back' });
+  const back = page.getByRole('button', { name: 'Restore it' });
   await pressedAway(page, () => back.click());
   await back.click();
   await card.waitFor();
 
   await page.goto('/drills/lateral-lunge');
-  await page.getByRole('link', { name: 'Copy and change' }).click();
+  await page.getByRole('link', { name: 'Copy and edit' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Away lunge');
-  await page.getByRole('button', { name: 'Keep the drill' }).click();
+  await page.getByRole('button', { name: 'Save drill' }).click();
   await page.waitForURL('**/drills/own-away-lunge');
-  const out = page.getByRole('button', { name: 'Take out' });
+  const out = page.getByRole('button', { name: 'Remove' });
   await pressedAway(page, () => out.click());
   await out.click();
   await page.waitForURL('**/drills');
 
   await page.goto('/people/new');
   await page.getByLabel('Name').fill('Perran Away');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.waitForURL('**/people');
   await page.getByRole('link', { name: 'Perran Away' }).click();
-  await page.getByRole('button', { name: 'Delete for good…' }).click();
-  const remove = page.getByRole('button', { name: 'Delete for good', exact: true });
+  await page.getByRole('button', { name: 'Delete permanently…' }).click();
+  const remove = page.getByRole('button', { name: 'Delete permanently', exact: true });
   await pressedAway(page, () => remove.click());
   await remove.click();
   await page.waitForURL('**/people');
@@ -83,7 +83,7 @@ it('says so where a fit cannot be kept for a session, or taken back, and does ei
   await late.click();
   const dialog = page.getByRole('dialog', { name: 'We’re late' });
   await dialog.getByRole('textbox', { name: 'Minutes left' }).fill('2:40');
-  await dialog.getByRole('link', { name: 'Look closer' }).click();
+  await dialog.getByRole('link', { name: 'See the details' }).click();
   const only = page.getByRole('button', { name: 'For this session only' });
   await only.click({ trial: true });
   await pressedAway(page, () => only.click());
@@ -91,7 +91,7 @@ it('says so where a fit cannot be kept for a session, or taken back, and does ei
   await page.getByText(/runs in 2:[0-9]{2}/).waitFor();
 
   await page.getByRole('link', { name: 'Today' }).click();
-  const whole = page.getByRole('button', { name: 'Run it whole' });
+  const whole = page.getByRole('button', { name: 'Run it in full' });
   await whole.waitFor();
   await pressedAway(page, () => whole.click());
   expect(await whole.count()).toBe(1);

@@ -17,37 +17,37 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   const form = page.locator('form');
   const circuit = form.getByRole('combobox', { name: 'Circuit' });
 
-  await page.getByRole('button', { name: 'Put a session in the book' }).click();
-  await form.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Add a session' }).click();
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
   await page.getByText('Choose a circuit').waitFor();
   await find(circuit, 'Before squats');
   await form.getByLabel('Minutes').fill('500');
-  await form.getByRole('button', { name: 'Put it in' }).click();
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
   await page.getByText('From 1 to 120').waitFor();
   await form.getByLabel('Minutes').fill('9');
   await form.getByLabel('Starts at').fill('23:55');
   await expectAccessible(page, 'the book, filled in');
-  await form.getByRole('button', { name: 'Put it in' }).click();
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
   const card = page.locator('.card', { hasText: '23:55' });
   await card.getByText('9 minutes').waitFor();
   expect(await page.locator('.card').count()).toBe(before + 1);
 
-  await page.getByRole('button', { name: 'Put a session in the book' }).click();
+  await page.getByRole('button', { name: 'Add a session' }).click();
   await find(circuit, 'Before squats');
   await form.getByLabel('Day').fill(format(addDays(new Date(), 3), 'yyyy-MM-dd'));
   await form.getByLabel('Starts at').fill('03:05');
-  await form.getByRole('button', { name: 'Put it in' }).click();
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
   const later = page.locator('.week li', { hasText: '3:05' });
   await later.getByText('Before squats').waitFor();
 
   // Taken out by mistake, and put back as it was.
-  await card.getByRole('button', { name: 'Take Before squats out of the book' }).click();
+  await card.getByRole('button', { name: 'Remove Before squats from the schedule' }).click();
   await card.waitFor({ state: 'detached' });
-  await page.getByText('“Before squats” is out of the book.').waitFor();
+  await page.getByText('“Before squats” removed from the schedule.').waitFor();
   await expectAccessible(page, 'a session taken out');
   await page.getByRole('button', { name: 'Put it back' }).click();
   await card.getByText('9 minutes').waitFor();
-  await later.getByRole('button', { name: 'Take Before squats out of the book' }).click();
+  await later.getByRole('button', { name: 'Remove Before squats from the schedule' }).click();
   await later.waitFor({ state: 'detached' });
   await page.reload();
   await card.waitFor();

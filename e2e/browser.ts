@@ -17,12 +17,16 @@ export function launchBrowser(): Promise<Browser> {
   });
 }
 
+/** A busy machine stands still for half a minute now and then; what never comes is a failure all the same. */
+const PATIENCE_MS = 90_000;
+
 /** A window of its own on the application, 1280×800 unless said otherwise. Anything the page reports as an error fails the test. */
 export async function openWindow(
   browser: Browser,
   size = { width: 1280, height: 800 },
 ): Promise<{ context: BrowserContext; page: Page; errors: string[] }> {
   const context = await browser.newContext({ viewport: size, baseURL: inject('appUrl') });
+  context.setDefaultTimeout(PATIENCE_MS);
   const page = await context.newPage();
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));

@@ -43,8 +43,8 @@ it('writes nine kinds of line, mends what the margin says by its buttons, carrie
   const note = (words: string) => page.locator('.notes article', { hasText: words });
   await note('45 s held').getByRole('button', { name: 'Hold 30 s' }).click();
   await expect.poll(() => note('45 s held').count()).toBe(0);
-  await note('odd number of lengths').getByRole('button', { name: 'One length more' }).click();
-  await expect.poll(() => note('odd number').count()).toBe(0);
+  await note('ends at the far end').getByRole('button', { name: 'One length more' }).click();
+  await expect.poll(() => note('ends at the far end').count()).toBe(0);
   await note('Long arm swings before').getByRole('button', { name: 'Put arm circles first' }).click();
   await expect.poll(() => note('Long arm swings before').count()).toBe(0);
   const names = () => page.locator('.row .name').allTextContents();
@@ -93,7 +93,7 @@ it('starts from an approach, tells the time on the wall, carries a block, copies
   await enterDemo(page);
   await page.goto('/circuits');
   await page.getByRole('button', { name: 'Start from an approach' }).click();
-  const take = page.getByRole('button', { name: /^Take this/ });
+  const take = page.getByRole('button', { name: /^Use this/ });
   await take.waitFor();
   await expectAccessible(page, 'starting from an approach');
   await take.click();
@@ -108,7 +108,7 @@ it('starts from an approach, tells the time on the wall, carries a block, copies
   await page.getByRole('option', { name: 'Starts at' }).click();
   await page.getByRole('textbox', { name: 'Time of day' }).fill('18:30');
   await expect.poll(() => page.locator('.wall').first().textContent()).toBe('18:30');
-  await page.getByRole('checkbox', { name: 'Somebody new' }).check();
+  await page.getByRole('checkbox', { name: 'Someone new' }).check();
   await page.getByRole('button', { name: 'Done' }).click();
 
   await page.locator('.block .rounds').first().click();

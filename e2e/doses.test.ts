@@ -47,14 +47,14 @@ describe('the dose of a row, changed in place', () => {
     await context.close();
   });
 
-  it('can be of any kind, in its own units, and is told, reckoned and written as such', async () => {
+  it('can be of any kind, in its own units, and is told, timed and written as such', async () => {
     const { context, page, errors } = await openWindow(browser);
     await enterDemo(page);
     await writeNewCircuit(page);
     await typeLines(page, ['raise', 'easy jog 40s']);
     const row = rowOf(page, 'Easy jog');
     await row.locator('.what').click();
-    const editor = row.getByRole('group', { name: 'Dose of Easy jog' });
+    const editor = row.getByRole('group', { name: 'How much of Easy jog' });
     const kind = (name: string) => editor.getByRole('button', { name, exact: true }).click();
     const fill = (label: string, text: string) => editor.getByLabel(label, { exact: true }).fill(text);
     const shows = async (dose: string, clock: string, written: string) => {
@@ -86,7 +86,7 @@ describe('the dose of a row, changed in place', () => {
     await fill('From', '2');
     await fill('To', '5');
     await fill('Steps', '4');
-    await fill('Each for', '20');
+    await fill('Each for, s', '20');
     await shows('4 × 20 s, effort 2 → 3 → 4 → 5', '1:20', 'easy jog ramp effort 2>5 4x20s');
 
     await kind('By feel');
@@ -135,7 +135,7 @@ describe('the dose of a row, changed in place', () => {
     await typeLines(page, ['mobilise', 'lateral lunge 8/side @3s']);
     const row = rowOf(page, 'Lateral lunge');
     await row.locator('.what').click();
-    const editor = row.getByRole('group', { name: 'Dose of Lateral lunge' });
+    const editor = row.getByRole('group', { name: 'How much of Lateral lunge' });
     // Two times 24 s.
     await expect.poll(() => clockOf(row)).toBe('0:48');
     await choose(editor.locator('.v-select', { hasText: 'Left and right' }), 'More right');
@@ -171,13 +171,13 @@ describe('the people present', () => {
     const before = seconds(await total.textContent());
 
     await page.locator('.about').click();
-    await page.getByRole('checkbox', { name: 'Somebody new' }).check();
+    await page.getByRole('checkbox', { name: 'Someone new' }).check();
     // Two drills to show: ten seconds each in place of three, and of the six that getting down takes.
     await expect.poll(async () => seconds(await total.textContent())).toBe(before + 7 + 4);
-    await page.getByRole('checkbox', { name: 'Somebody new' }).uncheck();
-    await page.getByRole('checkbox', { name: 'Somebody slow to the floor' }).check();
+    await page.getByRole('checkbox', { name: 'Someone new' }).uncheck();
+    await page.getByRole('checkbox', { name: 'Someone slow getting down or up' }).check();
     await expect.poll(async () => seconds(await total.textContent())).toBe(before + 3);
-    await page.getByRole('checkbox', { name: 'Somebody slow to the floor' }).uncheck();
+    await page.getByRole('checkbox', { name: 'Someone slow getting down or up' }).uncheck();
     // Four people go at once.
     await page.getByLabel('People', { exact: true }).fill('4');
     await expect.poll(() => clockOf(jog)).toBe('0:18');

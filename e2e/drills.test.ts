@@ -37,9 +37,9 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await figureDrawn(last);
 
   // A slip of the finger is forgiven.
-  await page.getByRole('textbox', { name: 'Name, alias' }).fill('crab wlak');
+  await page.getByRole('textbox', { name: 'Name, or' }).fill('crab wlak');
   await page.getByRole('link', { name: 'Lateral band walk' }).waitFor();
-  await page.getByRole('textbox', { name: 'Name, alias' }).fill('');
+  await page.getByRole('textbox', { name: 'Name, or' }).fill('');
 
   const choose = async (filter: string, option: string) => {
     await page.locator('.filters .v-select').filter({ hasText: filter }).click();
@@ -79,16 +79,16 @@ it('copies a drill, changes it, keeps it, and writes it on the board by its new 
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);
   await page.goto('/drills/lateral-lunge');
-  await page.getByRole('link', { name: 'Copy and change' }).click();
+  await page.getByRole('link', { name: 'Copy and edit' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('');
-  await page.getByRole('button', { name: 'Keep the drill' }).click();
-  await page.getByText('Put this right').waitFor();
+  await page.getByRole('button', { name: 'Save drill' }).click();
+  await page.getByText('Fix this').waitFor();
   await expectAccessible(page, 'the drill form');
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Slipway lunge');
   // Sets on the way up to a lift are a dose of a drill like any other.
-  await choose(page.locator('.v-select', { hasText: 'Counted in' }), 'Lift');
+  await choose(page.locator('.v-select', { hasText: 'Measured in' }), 'Lift');
   await page.getByLabel('Working load').fill('40');
-  await page.getByRole('button', { name: 'Keep the drill' }).click();
+  await page.getByRole('button', { name: 'Save drill' }).click();
   await page.waitForURL('**/drills/own-slipway-lunge');
   await page.getByRole('heading', { level: 1, name: 'Slipway lunge' }).waitFor();
   await page.getByText('40 kg').first().waitFor();
@@ -99,13 +99,13 @@ it('copies a drill, changes it, keeps it, and writes it on the board by its new 
   await board.press('Enter');
   await page.locator('.row', { hasText: 'Slipway lunge' }).waitFor();
   await page.goto('/drills/own-slipway-lunge');
-  await page.getByRole('button', { name: 'Take out' }).click();
+  await page.getByRole('button', { name: 'Remove' }).click();
   await page.waitForURL('**/drills');
   expect(errors).toEqual([]);
   await context.close();
 });
 
-it('holds figures still for whoever asks for less motion, and for whoever stops them', async () => {
+it('holds figures still for people who ask for less motion, and for those who stop them', async () => {
   const { context, page, errors } = await openWindow(browser);
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await enterDemo(page);

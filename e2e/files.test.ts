@@ -40,7 +40,7 @@ it('takes the library out, brings a changed one back, and takes nothing in where
 
   const status = page.locator('.file [role="status"]');
   await takeIn(page, 'drills.csv', text);
-  await status.getByText(`0 added, ${String(drills.length)} here already.`).waitFor();
+  await status.getByText(`0 added, ${String(drills.length)} already here.`).waitFor();
 
   const first = drills[0] ?? [];
   const own = (title: string) =>
@@ -51,17 +51,17 @@ it('takes the library out, brings a changed one back, and takes nothing in where
     });
   const spoilt = own('Tideline reset').map((cell, at) => (heads[at] === 'effort' ? 'eleven' : cell));
   await takeIn(page, 'drills.csv', csvOf([heads, own('Quayside reset'), spoilt]));
-  await page.getByText('Nothing was taken in').waitFor();
+  await page.getByText('Nothing was imported').waitFor();
   await page.locator('.file li', { hasText: 'Line 3' }).waitFor();
   await expectAccessible(page, 'an import with a line that is wrong');
-  await page.getByRole('textbox', { name: 'Name, alias' }).fill('Quayside reset');
+  await page.getByRole('textbox', { name: 'Name, or' }).fill('Quayside reset');
   await expect.poll(() => page.locator('.card', { hasText: 'Quayside reset' }).count()).toBe(0);
 
   await takeIn(page, 'drills.csv', csvOf([heads, own('Quayside reset'), own('Tideline reset')]));
-  await status.getByText('2 added, 0 here already.').waitFor();
+  await status.getByText('2 added, 0 already here.').waitFor();
   await page.getByRole('link', { name: 'Quayside reset' }).waitFor();
   await takeIn(page, 'drills.csv', 'not,a,library\n1,2,3\n');
-  await page.getByText('Nothing was taken in').waitFor();
+  await page.getByText('Nothing was imported').waitFor();
   expect(errors).toEqual([]);
   await context.close();
 });
@@ -82,9 +82,9 @@ it('takes people out as asked, brings somebody in, and deletes them for good', a
     person.map((cell, place) => (place === at ? title : cell));
   const halvard = people.find((person) => person[at] === 'Halvard Quist') ?? [];
   await takeIn(page, 'people.csv', csvOf([heads, named(halvard, '')]));
-  await page.getByText('Nothing was taken in').waitFor();
+  await page.getByText('Nothing was imported').waitFor();
   await takeIn(page, 'people.csv', csvOf([heads, named(halvard, 'Ragna Firth'), halvard]));
-  await status.getByText('1 added, 1 here already.').waitFor();
+  await status.getByText('1 added, 1 already here.').waitFor();
 
   const link = page.getByRole('link', { name: 'Ragna Firth' });
   await link.click();
@@ -96,9 +96,9 @@ it('takes people out as asked, brings somebody in, and deletes them for good', a
   await page.getByText('Imke Sandvoort took out to a file').first().waitFor();
   await page.goBack();
   await link.click();
-  await page.getByRole('button', { name: 'Delete for good…' }).click();
+  await page.getByRole('button', { name: 'Delete permanently…' }).click();
   await expectAccessible(page, 'asked whether to delete somebody');
-  await page.getByRole('button', { name: 'Delete for good', exact: true }).click();
+  await page.getByRole('button', { name: 'Delete permanently', exact: true }).click();
   await page.waitForURL('**/people');
   await page.getByRole('link', { name: 'Halvard Quist' }).waitFor();
   expect(await link.count()).toBe(0);

@@ -38,13 +38,13 @@ it('fits by the slider to five minutes, holds to what was refused, becomes the c
   const planned = await totalSeconds(page);
   await page.keyboard.press('f');
   await page.getByRole('heading', { name: 'Fit to the time' }).waitFor();
-  const slider = page.getByRole('slider', { name: 'Seconds there are' });
+  const slider = page.getByRole('slider', { name: 'Time available' });
   await slider.focus();
   // From wherever it begins, to four minutes and back up to five: five seconds a press.
-  await page.getByRole('textbox', { name: 'Minutes there are' }).fill('4:00');
+  await page.getByRole('textbox', { name: 'Time available, minutes' }).fill('4:00');
   await slider.focus();
   for (let press = 0; press < 12; press += 1) await page.keyboard.press('ArrowRight');
-  await expect.poll(() => page.getByRole('textbox', { name: 'Minutes there are' }).inputValue()).toBe('5:00');
+  await expect.poll(() => page.getByRole('textbox', { name: 'Time available, minutes' }).inputValue()).toBe('5:00');
   await expect.poll(() => fittedSeconds(page)).toBeGreaterThan(290);
   expect(await fittedSeconds(page)).toBeLessThanOrEqual(300);
   await refusals(page).first().waitFor();
@@ -58,7 +58,7 @@ it('fits by the slider to five minutes, holds to what was refused, becomes the c
   expect(await fittedSeconds(page)).toBeLessThanOrEqual(300);
 
   // A drill is held to before the fit would leave it out.
-  await page.locator('.v-select', { hasText: 'Keep a drill' }).click();
+  await page.locator('.v-select', { hasText: 'Always keep' }).click();
   await page.getByRole('option', { name: 'Inchworm' }).click();
   await page.getByRole('option', { name: 'Inchworm' }).waitFor({ state: 'detached' });
   await page.getByRole('button', { name: 'Inchworm stays in' }).waitFor();
@@ -70,7 +70,7 @@ it('fits by the slider to five minutes, holds to what was refused, becomes the c
   expect(await share(/^Best mix/)).toBeGreaterThanOrEqual(await share(/^Fewer drills/));
 
   const fitted = await fittedSeconds(page);
-  await page.getByRole('button', { name: 'Make it the circuit' }).click();
+  await page.getByRole('button', { name: 'Replace the original' }).click();
   await page.locator('.row').first().waitFor();
   expect(await totalSeconds(page)).toBe(fitted);
   await page.getByText('2 rounds').waitFor();
@@ -85,8 +85,8 @@ it('says what stands in the way where nothing is that short', async () => {
   await enterDemo(page);
   await openCircuit(page, 'Before squats');
   await page.getByRole('button', { name: 'Fit', exact: true }).click();
-  await page.getByRole('textbox', { name: 'Minutes there are' }).fill('0:40');
-  const alert = page.getByRole('alert').filter({ hasText: 'Nothing is that short' });
+  await page.getByRole('textbox', { name: 'Time available, minutes' }).fill('0:40');
+  const alert = page.getByRole('alert').filter({ hasText: 'It can’t be that short' });
   await alert.waitFor();
   expect(await alert.textContent()).toMatch(/In the way: .*essential part.*Glute bridge, which is kept/);
   await expectAccessible(page, 'nothing that short, on a phone');
@@ -102,9 +102,9 @@ it('keeps a short version that follows when the circuit changes', async () => {
   await typeLines(page, ['raise', 'step jack 60s alt', 'skipping rope 60s', 'mobilise 2 rounds', 'cat-cow 8 @4s']);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Fit', exact: true }).click();
-  await page.getByRole('textbox', { name: 'Minutes there are' }).fill('2:00');
+  await page.getByRole('textbox', { name: 'Time available, minutes' }).fill('2:00');
   await expect.poll(() => fittedSeconds(page)).toBeGreaterThan(100);
-  await page.getByRole('button', { name: 'Keep as a short version' }).click();
+  await page.getByRole('button', { name: 'Save as a second one' }).click();
   await page.getByText('Kept with the circuit as its 2:00 version.').waitFor();
   await page.getByRole('link', { name: 'New circuit' }).click();
   await page.getByRole('button', { name: 'Short version of 2:00' }).waitFor();
@@ -144,11 +144,11 @@ it('shows how far a long search has come, and stops it when asked', async () => 
   await pasteLines(page, ['mobilise 2 rounds', ...lines]);
   await page.locator('.row').nth(119).waitFor({ state: 'attached' });
   await page.getByRole('button', { name: 'Fit', exact: true }).click();
-  await page.getByRole('progressbar', { name: 'Working the curve out' }).waitFor();
+  await page.getByRole('progressbar', { name: 'Working it out' }).waitFor();
   // At once: whatever moves as it comes in is not waited for, and the search is not given the time to end.
   await page.getByRole('button', { name: 'Stop' }).dispatchEvent('click');
   await page.getByRole('button', { name: 'Work it out' }).waitFor();
-  await page.getByRole('progressbar', { name: 'Working the curve out' }).waitFor({ state: 'detached' });
+  await page.getByRole('progressbar', { name: 'Working it out' }).waitFor({ state: 'detached' });
   await context.close();
 });
 
@@ -168,13 +168,13 @@ it('answers on Today that we are late, fits that session alone, and starts it so
   // By the time it must end, as the site's clock has it: the demo's sites go by UTC.
   const end = new Date(Date.now() + 5 * 60_000);
   const wall = [end.getHours(), end.getMinutes()].map((part) => String(part).padStart(2, '0')).join(':');
-  await dialog.getByRole('textbox', { name: 'Must end at' }).fill(wall);
+  await dialog.getByRole('textbox', { name: 'Finish by' }).fill(wall);
   const left = async () => secondsIn(await dialog.getByRole('textbox', { name: 'Minutes left' }).inputValue());
   await expect.poll(left).toBeGreaterThan(230);
   expect(await left()).toBeLessThanOrEqual(300);
   await dialog.getByRole('textbox', { name: 'Minutes left' }).fill('3:00');
 
-  await dialog.getByRole('link', { name: 'Look closer' }).click();
+  await dialog.getByRole('link', { name: 'See the details' }).click();
   await page.getByRole('heading', { name: 'Fit to the time' }).waitFor();
   await page.getByRole('button', { name: 'For this session only' }).click();
   await page.getByText('runs in 3:00').waitFor();
@@ -187,8 +187,8 @@ it('answers on Today that we are late, fits that session alone, and starts it so
   expect(total).toBeGreaterThan(150);
   expect(total).toBeLessThanOrEqual(180);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Leave, no record' }).click();
-  await page.getByRole('button', { name: 'Run it whole' }).click();
+  await page.getByRole('button', { name: 'Leave without logging' }).click();
+  await page.getByRole('button', { name: 'Run it in full' }).click();
   await page.getByText('For this session in 3:00').waitFor({ state: 'detached' });
   expect(errors).toEqual([]);
   await context.close();
@@ -200,8 +200,8 @@ it('refits a run mid-way on the Stage: the slot in progress stays, and it ends w
   await writeNewCircuit(page);
   await typeLines(page, [
     'raise',
-    'march on the spot 20s alt !',
-    'step jack 40s alt',
+    'march on the spot 40s alt !',
+    'step jack 20s alt',
     'mobilise 2 rounds rest 10s',
     'arm circles 8/way',
     'hip circles 8/way',
@@ -217,19 +217,22 @@ it('refits a run mid-way on the Stage: the slot in progress stays, and it ends w
   await page.getByText('Work').first().waitFor();
   await page.keyboard.press('l');
   const dialog = page.getByRole('dialog', { name: 'We’re late' });
-  await expectAccessible(page, 'late on the Stage');
   const clock = async () => (await page.locator('.top .clock').textContent())?.split(' of ').map(secondsIn) ?? [];
   const [before = NaN] = await clock();
-  await dialog.getByRole('textbox', { name: 'Minutes left' }).fill('0:55');
+  await dialog.getByRole('textbox', { name: 'Minutes left' }).fill('1:10');
   const [after = NaN] = await clock();
   await dialog.getByRole('button', { name: 'Fit what is left' }).click();
   await dialog.waitFor({ state: 'detached' });
   expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('March on the spot');
   // Within two seconds, counted from when it was typed, which was between two looks at a clock of whole seconds.
   const [, total = NaN] = await clock();
-  expect(total).toBeGreaterThanOrEqual(before + 55 - 2 - 1);
-  expect(total).toBeLessThanOrEqual(after + 55 + 1);
-  await page.getByRole('heading', { name: 'Done' }).waitFor({ timeout: 90_000 });
+  expect(total).toBeGreaterThanOrEqual(before + 70 - 2 - 1);
+  expect(total).toBeLessThanOrEqual(after + 70 + 1);
+  // Looked over by axe only now: it takes longer than a drill on a slow machine.
+  await page.keyboard.press('l');
+  await expectAccessible(page, 'late on the Stage');
+  await dialog.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('heading', { name: 'Done' }).waitFor({ timeout: 120_000 });
   expect(errors).toEqual([]);
   await context.close();
 });

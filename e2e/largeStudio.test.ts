@@ -1,5 +1,5 @@
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
-import { UNKNOWN_PERSON } from '@prompt-spark/core/limits/person';
+import { UNKNOWN_PERSON } from '@prompt-spark/core/people/person';
 import { ringOf } from '@prompt-spark/server/health/keyRing';
 import { ownerOf } from '@prompt-spark/server/health/owner';
 import { seal } from '@prompt-spark/server/health/seal';
@@ -36,7 +36,7 @@ async function openStudio(page: Page): Promise<void> {
 }
 
 /** Fills the studio by copying a circuit of the demo, in the database itself: it would take an hour by hand. */
-async function grow(): Promise<void> {
+async function grow(): Promise<string> {
   const client = new pg.Client({ connectionString: inject('appDatabase') });
   await client.connect();
   const { rows } = await client.query<{ id: string; studio_id: string }>(
@@ -76,13 +76,30 @@ async function grow(): Promise<void> {
      select $1, (p->>0)::uuid, $3 from jsonb_array_elements($2::jsonb) as p`,
     [studioId, list, coachId],
   );
+  // A circuit is written for a group of thirty of them.
+  const group = randomUUID();
+  await client.query(`insert into training_group (id, studio_id, name, people) values ($2, $1, 'Everybody', 30)`, [
+    studioId,
+    group,
+  ]);
+  await client.query(
+    `insert into person_group (studio_id, person_id, group_id)
+     select $1, (p->>0)::uuid, $3 from jsonb_array_elements($2::jsonb) as p limit 30`,
+    [studioId, list, group],
+  );
+  const { rows: written } = await client.query<{ id: string }>(
+    `update circuit set group_id = $2 where id = (select id from circuit where studio_id = $1 order by saved_at desc limit 1)
+     returning id`,
+    [studioId, group],
+  );
   await client.end();
+  return written[0]?.id ?? '';
 }
 
 it(`is as quick to use with ${String(CIRCUITS)} circuits, ${String(RUNS)} runs and ${String(PEOPLE)} people`, async () => {
   const { context, page, errors } = await openWindow(browser);
   await openStudio(page);
-  await grow();
+  const circuit = await grow();
   const pages = [
     ['/today', 'h1'],
     ['/circuits', '.card'],
@@ -90,6 +107,9 @@ it(`is as quick to use with ${String(CIRCUITS)} circuits, ${String(RUNS)} runs a
     ['/log', '.entry'],
     ['/drills', '.card'],
     ['/studio', 'h1'],
+    [`/circuits/${circuit}`, '.row'],
+    [`/circuits/${circuit}/swaps`, 'h1'],
+    [`/circuits/${circuit}/fit`, 'h1'],
   ] as const;
   const seen: string[] = [];
   for (const [path, ready] of pages) {

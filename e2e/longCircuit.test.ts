@@ -8,7 +8,7 @@ beforeAll(async () => {
 });
 afterAll(() => browser.close());
 
-it('reckons a hundred slots from every letter: the total, the clocks of all rows below, and the row itself', async () => {
+it('counts a hundred slots anew from every letter: the total, the clocks of all rows below, and the row itself', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);
   await writeNewCircuit(page);

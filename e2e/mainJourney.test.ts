@@ -63,7 +63,7 @@ it('writes a circuit, sees its true length, keeps it, runs it, and finds the rec
   await page.getByText('4', { exact: true }).click();
   await page.getByRole('button', { name: 'Yes, light sweat' }).click();
   await page.getByLabel(/Note/).fill('Short and sweet.');
-  await page.getByRole('button', { name: 'Put it in the log' }).click();
+  await page.getByRole('button', { name: 'Save to log' }).click();
   await page.waitForURL('**/log');
   const entry = page.locator('.entry').first();
   await entry.getByText('Twelve seconds').waitFor();

@@ -25,10 +25,10 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
   await page.getByRole('button', { name: 'Dawn Mixed' }).click();
   await expectAccessible(page, 'the people');
   await page.getByRole('link', { name: 'Add a person' }).click();
-  await page.getByRole('heading', { name: 'Somebody new' }).waitFor();
+  await page.getByRole('heading', { name: 'New person' }).waitFor();
   await page.getByLabel('Name', { exact: true }).fill('Perran Skye');
   await page.getByLabel('Year of birth').fill('1959');
-  const mind = page.getByRole('combobox', { name: 'Add something to mind' });
+  const mind = page.getByRole('combobox', { name: 'Add an injury or limit' });
   for (const [typed, named] of [
     ['Wri', 'Wrist'],
     ['kneel', 'Knee, kneeling'],
@@ -37,17 +37,17 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
     await page.getByRole('option', { name: named }).click();
   }
   for (const at of [0, 1]) {
-    await page.locator('.v-select', { hasText: 'How much' }).nth(at).click();
+    await page.locator('.v-select', { hasText: 'How careful' }).nth(at).click();
     await page.getByRole('option', { name: 'avoid' }).click();
     // The list goes away slowly; the next one would be taken for it.
     await page.getByRole('option', { name: 'avoid' }).waitFor({ state: 'detached' });
   }
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   // Health data is kept only with consent.
   await page.getByText('the day they agreed').waitFor();
   await page.getByLabel('Agreed to have health data kept, on').fill('2026-11-20');
   await expectAccessible(page, 'somebody new');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('link', { name: 'Perran Skye' }).waitFor();
 
   await swapsOf(page, 'Before squats');
@@ -72,15 +72,15 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
   await expect.poll(focused).toContain('Perran Skye, Glute bridge');
   await page.keyboard.press('ArrowUp');
   await expect.poll(focused).toContain('Perran Skye, Cat-cow');
-  await page.getByRole('button', { name: 'Accept the tracks' }).click();
-  await page.getByText('Accepted', { exact: true }).waitFor();
-  await page.getByRole('checkbox', { name: 'Only what is not accepted yet' }).check();
-  await page.getByText('Everything is accepted.').waitFor();
+  await page.getByRole('button', { name: 'Use these' }).click();
+  await page.getByText('In use', { exact: true }).waitFor();
+  await page.getByRole('checkbox', { name: 'Only what is still to decide' }).check();
+  await page.getByText('Everything is decided.').waitFor();
 
   await page.getByRole('link', { name: 'Before squats' }).click();
   await page.locator('.row', { hasText: 'Cat-cow' }).locator('.track').first().waitFor();
   await page.getByRole('tab', { name: 'People' }).click();
-  await page.locator('.people').getByText('on another track').first().waitFor();
+  await page.locator('.people').getByText('doing something else').first().waitFor();
   await expectAccessible(page, 'the sheet with tracks');
   await page.getByText(/^Saved/).waitFor();
   await page.getByRole('button', { name: 'Start', exact: true }).click();
@@ -102,7 +102,7 @@ it('holds somebody with a red flag to light effort until a clearance is recorded
   await page.goto('/people');
   const row = page.locator('article', { hasText: 'Dov Hartigan' });
   await row.getByRole('radio', { name: 'red flag' }).click();
-  await row.getByText('Held to light effort').waitFor();
+  await row.getByText('Light effort only').waitFor();
   await row.getByText('see a licensed professional').waitFor();
   await expectAccessible(page, 'a hold');
   await swapsOf(page, 'Before squats');
@@ -111,8 +111,8 @@ it('holds somebody with a red flag to light effort until a clearance is recorded
   await page.goto('/people');
   await row.getByRole('button', { name: 'Record who cleared them' }).click();
   await row.getByLabel('Cleared by').fill('Rosalind Fenn, physiotherapist');
-  await row.getByRole('button', { name: 'They are cleared' }).click();
-  await row.getByText('Held to light effort').waitFor({ state: 'detached' });
+  await row.getByRole('button', { name: 'Mark as cleared' }).click();
+  await row.getByText('Light effort only').waitFor({ state: 'detached' });
   await swapsOf(page, 'Before squats');
   await page.getByRole('button', { name: /^Halvard Quist, Cat-cow/ }).waitFor();
   expect(await page.getByRole('button', { name: /^Dov Hartigan/ }).count()).toBe(0);
@@ -132,10 +132,10 @@ it('shows one drill for everybody with what is lost by it, and what a limit woul
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);
   await swapsOf(page, 'Haul and jump');
-  await page.getByRole('combobox', { name: 'As if all of them had' }).fill('Knee, imp');
+  await page.getByRole('combobox', { name: 'What if everyone had' }).fill('Knee, imp');
   await page.getByRole('option', { name: 'Knee, impact' }).click();
   await page.getByRole('button', { name: /^Ines Carrow, Pogo hops: (?!as planned)/ }).waitFor();
-  await page.getByRole('button', { name: 'One drill for everybody' }).click();
+  await page.getByRole('button', { name: 'One drill for everyone' }).click();
   await page.getByText('the strong ones lose').first().waitFor();
   await expectAccessible(page, 'one drill for everybody');
   await page.setViewportSize({ width: 390, height: 844 });
@@ -158,7 +158,7 @@ it('works out a long circuit for a whole class beside the page', async () => {
   await started;
   await page.getByRole('tab', { name: 'People' }).click();
   await page.locator('.people li', { hasText: 'Inchworm' }).nth(2).waitFor();
-  await page.getByRole('link', { name: 'Swaps and tracks' }).click();
+  await page.getByRole('link', { name: 'Swaps' }).click();
   await page
     .getByRole('button', { name: /^Odile Marchetti, Inchworm: (?!as planned)/ })
     .nth(2)

@@ -49,7 +49,7 @@ it('takes a file of people in, calls another off, and asks for the password befo
   await page.getByRole('button', { name: 'Import or export' }).click();
   const chooser = page.getByLabel('CSV file');
   await chooser.setInputFiles(file(3));
-  await page.getByText('3 added, 0 here already.').waitFor();
+  await page.getByText('3 added, 0 already here.').waitFor();
   await expect.poll(() => page.locator('article').count()).toBe(3);
 
   await chooser.setInputFiles(file(5000));
@@ -65,11 +65,11 @@ it('takes a file of people in, calls another off, and asks for the password befo
   await dialog.waitFor();
   await expectAccessible(page, 'the password once more');
   await dialog.getByLabel('Password').fill('not this one');
-  await dialog.getByRole('button', { name: 'Go on' }).click();
+  await dialog.getByRole('button', { name: 'Continue' }).click();
   await dialog.getByText('That is not your password').waitFor();
   await dialog.getByLabel('Password').fill(PASSWORD);
   const download = page.waitForEvent('download');
-  await dialog.getByRole('button', { name: 'Go on' }).click();
+  await dialog.getByRole('button', { name: 'Continue' }).click();
   expect((await download).suggestedFilename()).toBe('people.csv');
 
   await longAgo();

@@ -132,7 +132,7 @@ describe('the Stage in real time', () => {
     await page.locator('h1', { hasText: 'Step jack' }).waitFor();
     await page.keyboard.press(' ');
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Leave, no record' }).click();
+    await page.getByRole('button', { name: 'Leave without logging' }).click();
     await page.waitForURL(/\/circuits\//);
     await context.close();
   });

@@ -46,8 +46,8 @@ it('is paused, taken back, skipped and given ten seconds more by key and by butt
   await expectAccessible(page, 'the Stage, paused');
   await pass(page, 2500);
   expect(await left(page)).toBe(held);
-  await page.getByRole('button', { name: 'Go on' }).click();
-  await expect.poll(() => left(page), { timeout: 5_000 }).toBeLessThan(held);
+  await page.getByRole('button', { name: 'Resume' }).click();
+  await expect.poll(() => left(page)).toBeLessThan(held);
 
   // Ten seconds more, by key and by button, are shown at once.
   const before = await left(page);
@@ -62,7 +62,7 @@ it('is paused, taken back, skipped and given ten seconds more by key and by butt
   await page.keyboard.press('ArrowRight');
   await expect.poll(async () => (await said(page)).drill).toBe('March on the spot');
   await page.locator('.kind', { hasText: 'Work' }).waitFor();
-  await expect.poll(() => left(page), { timeout: 10_000 }).toBeLessThan(28);
+  await expect.poll(() => left(page)).toBeLessThan(28);
   await page.mouse.move(420, 420);
   await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect.poll(() => left(page)).toBeGreaterThan(28);
@@ -77,12 +77,12 @@ it('is paused, taken back, skipped and given ten seconds more by key and by butt
   await page.keyboard.press('Escape');
   const question = page.getByRole('dialog', { name: 'Stop here?' });
   await expectAccessible(page, 'asked whether to stop');
-  await question.getByRole('button', { name: 'Go on' }).click();
+  await question.getByRole('button', { name: 'Keep going' }).click();
   await question.waitFor({ state: 'detached' });
   await page.keyboard.press('ArrowRight');
   await expect.poll(async () => (await said(page)).drill).toBe('Jumping jack');
   await page.getByRole('heading', { name: 'Done' }).waitFor();
-  await page.getByRole('button', { name: 'Put it in the log' }).click();
+  await page.getByRole('button', { name: 'Save to log' }).click();
   await page.waitForURL('**/log');
   const entry = page.locator('.entry').first();
   await entry.getByText(/paused 0:0[2-9]/).waitFor();
@@ -96,13 +96,13 @@ it('is paused, taken back, skipped and given ten seconds more by key and by butt
 
 it('is left without a record, and tells what is next all the way', async () => {
   const { context, page, errors } = await openWindow(browser, { width: 390, height: 844 });
-  await stageOf(page, ['raise', 'step jack 3s alt', 'march on the spot 3s alt', 'jumping jack 30s']);
+  await stageOf(page, ['raise', 'step jack 8s alt', 'march on the spot 8s alt', 'jumping jack 30s']);
   await page.locator('.next', { hasText: 'March on the spot' }).waitFor();
   await page.locator('.next', { hasText: 'Jumping jack' }).waitFor();
   await page.getByText('Last one').waitFor();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Leave, no record' }).click();
+  await page.getByRole('button', { name: 'Leave without logging' }).click();
   await page.waitForURL('**/circuits/**');
   await page.goto('/log');
   await page.locator('.entry').first().waitFor();

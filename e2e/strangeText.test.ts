@@ -34,7 +34,7 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
     await choose(page.locator('.v-select', { hasText: 'Groups' }), 'Dawn Mixed');
     await page.getByLabel('Notes').fill(`${MARKUP}\n${ENDLESS}`);
     await page.getByLabel('Agreed to have health data kept, on').fill('2026-11-20');
-    await page.getByRole('button', { name: 'Keep' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name }).first().waitFor();
   }
   found.push(...(await look(page, 'people')));
@@ -75,21 +75,21 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
 
   // In the book and in the log.
   await page.goto('/today');
-  await page.getByRole('button', { name: 'Put a session in the book' }).click();
+  await page.getByRole('button', { name: 'Add a session' }).click();
   const form = page.locator('form');
   await find(form.getByRole('combobox', { name: 'Circuit' }), ENDLESS.slice(0, 20));
   await form.getByLabel('Starts at').fill(time);
-  await form.getByRole('button', { name: 'Put it in' }).click();
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
   const card = page.locator('.card', { hasText: time }).first();
   await card.waitFor();
   found.push(...(await look(page, 'Today')));
   await card.getByRole('link', { name: 'Start' }).click();
   await page.locator('.kind').waitFor();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Stop and note it' }).click();
+  await page.getByRole('button', { name: 'Stop and log it' }).click();
   await page.getByLabel(/Note/).fill(`${MARKUP} ${ENDLESS}`);
   found.push(...(await look(page, 'the end of a run')));
-  await page.getByRole('button', { name: 'Put it in the log' }).click();
+  await page.getByRole('button', { name: 'Save to log' }).click();
   await page.waitForURL('**/log');
   await page
     .locator('.entry', { hasText: ENDLESS.slice(0, 20) })

@@ -11,7 +11,7 @@ beforeAll(async () => {
 });
 afterAll(() => browser.close());
 
-/** A circuit of so many slots on the sheet, with the whiteboard line ready to be typed in. */
+/** A circuit of a number of slots on the sheet, with the whiteboard line ready to be typed in. */
 async function desk(slots: number): Promise<void> {
   await writeNewCircuit(page);
   const drills = ['hip circles 5/way', 'cat-cow 8', 'body-weight squat 10', 'arm circles 8/way', 'glute bridge 10'];

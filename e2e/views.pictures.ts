@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, it } from 'vitest';
-import { enterDemo, figureDrawn, launchBrowser, openWindow } from './browser.ts';
+import { enterDemo, figureDrawn, launchBrowser, openWindow, pasteLines, writeNewCircuit } from './browser.ts';
 
 /** The pictures of each main view in the README, from a fresh demo: `npm run pictures`. */
 const FOLDER = 'docs/screenshots';
@@ -24,6 +24,9 @@ async function openSheet(page: Page): Promise<void> {
 }
 
 const lunge = (page: Page) => page.locator('.row', { hasText: 'Lateral lunge' }).first();
+
+/** A pasted list with a guess and a drill that nobody knows. */
+const OWN_WORDS = ['Mobility:', '• Cat cows x10', '- squatty jumps x5', '- harbour wobbles 30s each side'];
 
 const VIEWS: readonly View[] = [
   { name: 'today', lead: (page) => page.locator('.card').first().waitFor() },
@@ -51,6 +54,28 @@ const VIEWS: readonly View[] = [
     },
   },
   {
+    name: 'own-words',
+    lead: async (page) => {
+      await writeNewCircuit(page);
+      await page.getByRole('combobox', { name: 'Whiteboard line' }).click();
+      await pasteLines(page, OWN_WORDS);
+      await page.getByRole('button', { name: 'Make it ours' }).first().click();
+      await page.getByRole('form', { name: 'Make it ours' }).waitFor();
+    },
+  },
+  {
+    name: 'our-words',
+    lead: async (page) => {
+      await writeNewCircuit(page);
+      await page.getByRole('combobox', { name: 'Whiteboard line' }).click();
+      await pasteLines(page, OWN_WORDS);
+      await page.getByRole('button', { name: 'Yes' }).first().click();
+      await page.getByRole('link', { name: 'Studio' }).click();
+      await page.getByRole('tab', { name: 'Our words' }).click();
+      await page.getByRole('heading', { name: 'squatty jumps' }).waitFor();
+    },
+  },
+  {
     name: 'stage',
     lead: async (page) => {
       await openSheet(page);
@@ -74,7 +99,7 @@ const VIEWS: readonly View[] = [
     lead: async (page) => {
       await openSheet(page);
       await page.getByRole('button', { name: 'Fit', exact: true }).click();
-      await page.getByRole('textbox', { name: 'Minutes there are' }).fill('5:00');
+      await page.getByRole('textbox', { name: 'Time available, minutes' }).fill('5:00');
       await page.getByText('In 5:00').waitFor();
     },
   },

@@ -22,6 +22,7 @@ import { peopleRoutes } from './routes/people.ts';
 import { runRoutes } from './routes/runs.ts';
 import { sessionRoutes } from './routes/sessions.ts';
 import { standardRoutes } from './routes/standards.ts';
+import { wordRoutes } from './routes/words.ts';
 import type { Connection } from './store/database.ts';
 import type { KeyRing } from './health/keyRing.ts';
 import type { ImportShop } from './imports/importShop.ts';
@@ -71,6 +72,7 @@ export function createApp(parts: AppParts): Express {
     ...accountRoutes({ database, key: healthKeys, demo }),
     ...libraryRoutes(database, importShop),
     ...standardRoutes(database),
+    ...wordRoutes(database),
     ...peopleRoutes(database, healthKeys, importShop),
     ...importRoutes(database),
     ...circuitRoutes(database),
@@ -85,7 +87,7 @@ export function createApp(parts: AppParts): Express {
     }),
   );
   app.use('/api', (_request, _response, next) => {
-    next(new Refusal(404, 'Not found', 'There is nothing at this address.'));
+    next(new Refusal(404, 'Not found', 'Page not found.'));
   });
   if (webFolder !== undefined) {
     app.use(compression());

@@ -82,7 +82,7 @@ bare.put(
 
 const agent = new Agent({ keepAlive: true });
 
-/** Serves something on a port of its own; gives how to ask it, with nothing read of the answer but its end. */
+/** Serves something on a port of its own, and gives a function that asks it and waits for the end of the answer. */
 async function serve(listener: RequestListener) {
   const listening = createServer(listener);
   await new Promise<void>((resolve) => listening.listen(0, '127.0.0.1', resolve));

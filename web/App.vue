@@ -4,14 +4,14 @@ import { computed, defineAsyncComponent, shallowRef, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import type { Account } from '@prompt-spark/contract/account';
-import AppRail from './pieces/AppRail.vue';
-import DemoBanner from './pieces/DemoBanner.vue';
-import { useAccountStore } from './stores/account.ts';
-import { useNoticesStore } from './stores/notices.ts';
+import AppRail from './shell/AppRail.vue';
+import DemoBanner from './shell/DemoBanner.vue';
+import { useAccountStore } from './shell/account.ts';
+import { useNoticesStore } from './shell/notices.ts';
 
-const AppNotice = defineAsyncComponent(() => import('./pieces/AppNotice.vue'));
-const PasswordDialog = defineAsyncComponent(() => import('./pieces/PasswordDialog.vue'));
-const SignedOutDialog = defineAsyncComponent(() => import('./pieces/SignedOutDialog.vue'));
+const AppNotice = defineAsyncComponent(() => import('./shell/AppNotice.vue'));
+const PasswordDialog = defineAsyncComponent(() => import('./door/PasswordDialog.vue'));
+const SignedOutDialog = defineAsyncComponent(() => import('./door/SignedOutDialog.vue'));
 
 const route = useRoute();
 const account = useAccountStore();
@@ -33,7 +33,7 @@ watchEffect(() => {
 const asked = computed(() => forgotten.value !== null || account.passwordAsked);
 
 // A run that could not be sent when it ended goes out as soon as the connection is back.
-useEventListener(window, 'online', async () => (await import('./stores/runs.ts')).useRunsStore().sendWaiting());
+useEventListener(window, 'online', async () => (await import('./log/runs.ts')).useRunsStore().sendWaiting());
 </script>
 
 <template>

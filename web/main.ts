@@ -3,7 +3,7 @@ import { createApp } from 'vue';
 import App from './App.vue';
 import { createAppRouter } from './router.ts';
 import { keptBefore } from './saving/keptBefore.ts';
-import { useNoticesStore } from './stores/notices.ts';
+import { useNoticesStore } from './shell/notices.ts';
 import './theme/base.css';
 import { makeVuetify } from './theme/vuetify.ts';
 import { allowOwnWorkersAndStyles } from './trustedTypes.ts';

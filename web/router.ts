@@ -1,5 +1,5 @@
 import { createRouter, createWebHistory, type Router } from 'vue-router';
-import { useAccountStore } from './stores/account.ts';
+import { useAccountStore } from './shell/account.ts';
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -20,39 +20,39 @@ export function createAppRouter(): Router {
       {
         path: '/door',
         name: 'door',
-        component: () => import('./pages/door/DoorPage.vue'),
+        component: () => import('./door/DoorPage.vue'),
         meta: { open: true, bare: true, title: 'Sign in' },
       },
       {
         path: '/today',
         name: 'today',
-        component: () => import('./pages/today/TodayPage.vue'),
+        component: () => import('./today/TodayPage.vue'),
         meta: { title: 'Today' },
       },
       {
         path: '/circuits',
         name: 'circuits',
-        component: () => import('./pages/circuits/CircuitsPage.vue'),
+        component: () => import('./circuits/CircuitsPage.vue'),
         meta: { title: 'Circuits' },
       },
       {
         path: '/circuits/:id',
         name: 'sheet',
-        component: () => import('./pages/sheet/SheetPage.vue'),
+        component: () => import('./sheet/SheetPage.vue'),
         props: true,
         meta: { title: 'Circuit' },
       },
       {
         path: '/circuits/:id/swaps',
         name: 'swaps',
-        component: () => import('./pages/swaps/SwapsPage.vue'),
+        component: () => import('./swaps/SwapsPage.vue'),
         props: true,
         meta: { title: 'Swaps' },
       },
       {
         path: '/circuits/:id/fit',
         name: 'fit',
-        component: () => import('./pages/fit/FitPage.vue'),
+        component: () => import('./fit/FitPage.vue'),
         props: (route) => ({
           id: route.params['id'],
           asked: Number(route.query['seconds']) || 0,
@@ -63,27 +63,27 @@ export function createAppRouter(): Router {
       {
         path: '/people',
         name: 'people',
-        component: () => import('./pages/people/PeoplePage.vue'),
+        component: () => import('./people/PeoplePage.vue'),
         meta: { title: 'People' },
       },
       {
         path: '/people/new',
         name: 'newPerson',
-        component: () => import('./pages/people/PersonPage.vue'),
+        component: () => import('./people/PersonPage.vue'),
         props: (route) => ({ id: null, group: route.query['group'] ?? null }),
         meta: { title: 'A new person' },
       },
       {
         path: '/people/:id',
         name: 'person',
-        component: () => import('./pages/people/PersonPage.vue'),
+        component: () => import('./people/PersonPage.vue'),
         props: (route) => ({ id: route.params['id'], group: null }),
         meta: { title: 'Person' },
       },
       {
         path: '/stage/:id',
         name: 'stage',
-        component: () => import('./pages/stage/StagePage.vue'),
+        component: () => import('./stage/StagePage.vue'),
         props: (route) => ({
           id: route.params['id'],
           sessionId: route.query['session'] ?? null,
@@ -94,41 +94,41 @@ export function createAppRouter(): Router {
       {
         path: '/drills',
         name: 'drills',
-        component: () => import('./pages/drills/DrillsPage.vue'),
+        component: () => import('./drills/DrillsPage.vue'),
         meta: { title: 'Drills' },
       },
       {
         path: '/drills/new',
         name: 'newDrill',
-        component: () => import('./pages/drills/DrillFormPage.vue'),
+        component: () => import('./drills/DrillFormPage.vue'),
         props: (route) => ({ from: route.query['from'] ?? null, id: null }),
         meta: { title: 'New drill' },
       },
       {
         path: '/drills/:id',
         name: 'drill',
-        component: () => import('./pages/drills/DrillPage.vue'),
+        component: () => import('./drills/DrillPage.vue'),
         props: true,
         meta: { title: 'Drill' },
       },
       {
         path: '/drills/:id/change',
         name: 'changeDrill',
-        component: () => import('./pages/drills/DrillFormPage.vue'),
+        component: () => import('./drills/DrillFormPage.vue'),
         props: (route) => ({ from: null, id: route.params['id'] }),
         meta: { title: 'Change a drill' },
       },
       {
         path: '/studio',
         name: 'studio',
-        component: () => import('./pages/studio/StudioPage.vue'),
+        component: () => import('./studio/StudioPage.vue'),
         meta: { title: 'Studio' },
       },
-      { path: '/log', name: 'log', component: () => import('./pages/log/LogPage.vue'), meta: { title: 'Log' } },
+      { path: '/log', name: 'log', component: () => import('./log/LogPage.vue'), meta: { title: 'Log' } },
       {
         path: '/:rest(.*)*',
         name: 'nowhere',
-        component: () => import('./pages/NowherePage.vue'),
+        component: () => import('./shell/NowherePage.vue'),
         meta: { title: 'Not found' },
       },
     ],

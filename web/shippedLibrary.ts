@@ -7,7 +7,7 @@ type File = (typeof FILES)[number];
 
 /**
  * Makes files of the build of the drills and figures that ship, under the digest of what is in them: a browser keeps
- * them for good, and only what a studio added comes from the API. The module that it answers to has their addresses.
+ * them for good, and only what a studio added comes from the API. A virtual module lists their addresses.
  */
 export function shippedLibrary(): Plugin {
   let contents: Promise<Readonly<Record<File, string>>> | undefined;

@@ -7,6 +7,7 @@ import {
   figure,
   frame,
   hands,
+  head,
   hips,
   leftArm,
   leftFoot,
@@ -19,10 +20,15 @@ import {
   there,
   tilt,
 } from './authoring.ts';
-import { CHAIR, LONG_ON_BACK, SIT, STAND, wallAhead } from './postures.ts';
+import { CHAIR, FOLDED, LONG_ON_BACK, SIT, STAND, wallAhead } from './postures.ts';
 
 const from = { view: 'three-quarter' } as const;
 const hugged = frame(STAND, spine(10), rightArm(84, -34, 40, 50), leftArm(78, -34, 46, 50));
+const chestOpened = (up: number, out: number) =>
+  there([frame(STAND, spine(4), arms(78, 6, 30)), frame(STAND, spine(-10), head(-10), arms(up, out, 8))], {
+    natural: 3.5,
+    ...from,
+  });
 const opened = (back: number) => frame(STAND, spine(-8), arms(back, 88, 10));
 const hug = (back: number, natural: number) => there([opened(back), hugged], { natural, ...from });
 const swing = (low: number, high: number, dip: number) =>
@@ -152,6 +158,13 @@ export const armFigures: Figures = {
     'sitting, to shoulder height': there([frame(SIT, arms(0, 8)), frame(SIT, arms(0, 90))], { props: [CHAIR] }),
     'to shoulder height': there([frame(STAND, arms(0, 8)), frame(STAND, arms(0, 90))]),
     'with a stick': as(there([frame(STAND, arms(24, 14, 4)), frame(STAND, arms(176, 14, 4))]), from),
+  }),
+  'standing-chest-opener': figure(chestOpened(64, 78), {
+    'hands on the chest': there([frame(STAND, FOLDED), frame(STAND, spine(-8), head(-6), arms(20, 52, 120, 20))], from),
+    sitting: as(there([frame(SIT, arms(80, 4, 20)), frame(SIT, spine(-8), head(-6), arms(62, 84, 10))], from), {
+      props: [CHAIR],
+    }),
+    'arms in a high V': chestOpened(140, 34),
   }),
   'rope-pull-arms': figure(pull(170), {
     sitting: as(pull(160, SIT), { props: [CHAIR] }),

@@ -29,7 +29,7 @@ import {
   type Parts,
 } from './authoring.ts';
 import { LOOSE } from './gaits.ts';
-import { CHAIR, LONG_SIT, ON_BACK, ON_HIPS, ON_SIDE, SIT, STAND, wallAhead, wallAside } from './postures.ts';
+import { CHAIR, LONG_SIT, ON_BACK, ON_HANDS, ON_HIPS, ON_SIDE, SIT, STAND, wallAhead, wallAside } from './postures.ts';
 
 const around = { view: 'three-quarter' } as const;
 /** A bridge: shoulders stay, hips lift to a height. */
@@ -270,6 +270,37 @@ export const hipFigures: Figures = {
     lower: forwardWalk(42),
   }),
   'side-monster-walk': figure(sideWalk(38), { 'no band': sideWalk(38), higher: sideWalk(24), lower: sideWalk(50) }),
+  'lateral-squat-walk': figure(sideWalk(38), { higher: sideWalk(24), lower: sideWalk(50) }),
+  'fire-hydrant': figure(there([ON_HANDS, frame(ON_HANDS, leftLeg(70, 90, -58, 44))], { view: 'three-quarter' }), {
+    smaller: there([ON_HANDS, frame(ON_HANDS, leftLeg(76, 90, -58, 22))], { view: 'three-quarter' }),
+    'standing, hands on a wall': there(
+      [
+        frame(STAND, tilt(10), hands(0.42, 0.72), rightLeg(8, 18, 10)),
+        frame(STAND, tilt(10), hands(0.42, 0.72), rightLeg(40, 80, 0, 36)),
+      ],
+      { props: [wallAhead(0.46)], view: 'three-quarter' },
+    ),
+  }),
+  'donkey-kick': figure(there([ON_HANDS, frame(ON_HANDS, leftLeg(-6, 90, 0))]), {
+    smaller: there([ON_HANDS, frame(ON_HANDS, leftLeg(24, 90, 0))]),
+    'standing, hands on a wall': there(
+      [
+        frame(STAND, tilt(10), hands(0.42, 0.72), rightLeg(8, 18, 10)),
+        frame(STAND, tilt(14), hands(0.42, 0.72), rightLeg(-16, 70, 0)),
+      ],
+      { props: [wallAhead(0.46)] },
+    ),
+  }),
+  'standing-hamstring-curl': figure(there([frame(STAND, rightLeg(8, 18, 10)), frame(STAND, rightLeg(0, 100, 0))]), {
+    'hold a chair': as(
+      there([
+        frame(STAND, leftHand(0.36, 0.58, 0.14), rightLeg(8, 18, 10)),
+        frame(STAND, leftHand(0.36, 0.58, 0.14), rightLeg(0, 100, 0)),
+      ]),
+      { props: [{ kind: 'chair', x: 0.52 }] },
+    ),
+    'sitting, heel drags under': there([SIT, frame(SIT, rightFoot(0.06, 0.09, 0, { heelUp: 30 }))], { props: [CHAIR] }),
+  }),
   'squat-walk': figure(forwardWalk(48), {
     higher: forwardWalk(28),
     'arms overhead': each(forwardWalk(48), arms(168, 8, 4)),

@@ -1,6 +1,6 @@
 import type { Figures, Motion } from '@prompt-spark/core/figure/motion';
 import type { Pose } from '@prompt-spark/core/figure/pose';
-import type { Prop } from '@prompt-spark/core/figure/prop';
+import { STEP_HEIGHT, type Prop } from '@prompt-spark/core/figure/prop';
 import {
   arms,
   as,
@@ -50,6 +50,20 @@ const jump = (depth: number, lift: number, hand: Parts = up): Motion =>
   round([frame(LOOSE, arms(20, 8, 30)), dip(depth, back), air(lift, hand), dip(depth * 0.7, arms(50, 6, 40))], {
     natural: 2.4,
   });
+const tucked = (lift: number, hip: number): Motion =>
+  round([dip(60, back), frame(LOOSE, lying(0, lift), legs(hip, hip + 10, -10), arms(70, 6, 60))], { natural: 1.6 });
+const boxOf = (height: number): Prop => ({ kind: 'block', x: 0.34, height, deep: 0.34, wide: 0.5 });
+const onBox = (height: number, up: number): Pose =>
+  frame(STAND, hips(0.3, height + up), feet(0.32, 0.1, height), arms(20, 8, 30));
+const ontoBox = (height: number): Motion =>
+  there(
+    [
+      frame(STAND, hips(-0.12, 0.36), tilt(40), feet(0, 0.1), arms(-30, 12, 10)),
+      frame(STAND, hips(0.24, height + 0.4), tilt(30), feet(0.32, 0.12, height), arms(70, 8, 20)),
+      onBox(height, 0.525),
+    ],
+    { props: [boxOf(height)], natural: 3 },
+  );
 const split = (right: boolean, depth: number, lift = 0): Pose =>
   frame(
     LOOSE,
@@ -414,5 +428,18 @@ export const jumpFigures: Figures = {
     }),
     'no heel raise': drive(0, 0),
     'small hop at the top': drive(38, 0.06),
+  }),
+  'tuck-jump': figure(tucked(0.2, 96), {
+    'knees halfway': tucked(0.14, 60),
+    'quick squat, heels up': jump(60, 0),
+    'one after the other': as(tucked(0.2, 96), { natural: 1.2 }),
+  }),
+  'box-jump': figure(ontoBox(STEP_HEIGHT), {
+    'lower box': ontoBox(0.07),
+    'quick step up': there([frame(STAND, hips(-0.04, 0.5), arms(10, 8, 60)), onBox(STEP_HEIGHT, 0.529)], {
+      props: [boxOf(STEP_HEIGHT)],
+      natural: 2,
+    }),
+    'higher box': ontoBox(0.2),
   }),
 };

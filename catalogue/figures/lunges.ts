@@ -31,6 +31,16 @@ import {
 import { CHAIR, HALF_KNEEL, ON_HIPS, SIT, STAND, wallAhead } from './postures.ts';
 
 const carry = arms(6, 8, 30);
+const curtsy = (y: number, ...parts: readonly Parts[]): Pose =>
+  frame(
+    STAND,
+    hips(-0.06, y),
+    tilt(14),
+    rightFoot(0.06, 0.06),
+    leftFoot(-0.34, -0.14, 0, { heelUp: 50 }),
+    carry,
+    ...parts,
+  );
 /** A lunge with the right foot in front. */
 export const lunge = (y: number, front = 0.27, back = 0.3, ...parts: readonly Parts[]): Pose =>
   frame(
@@ -53,7 +63,11 @@ const split = (y: number, top = 0.48, more: Parts = {}): Motion =>
   there([lunge(top, 0.2, 0.24, tilt(0), more), lunge(y, 0.2, 0.24, tilt(2), more)]);
 const chairHand = leftHand(0.36, 0.58, 0.14);
 const chair: Prop = { kind: 'chair', x: 0.52 };
-const back = (low: Pose): Motion => step([frame(STAND, carry), low], { natural: 4 });
+const back = (low: Pose, top: Pose = frame(STAND, carry)): Motion => step([top, low], { natural: 4 });
+
+/** A lunge a long step ahead of where the back foot stays. */
+const ahead = (y: number): Pose =>
+  lunge(y, 0.52, 0.04, hips(0.23, y), leftFoot(-0.04, 0.09, 0, { heelUp: 32 + Math.max(0, 0.5 - y) * 180 }));
 
 /** A long low lunge, both hands down beside the front foot. */
 const long = (...parts: readonly Parts[]): Pose =>
@@ -152,6 +166,26 @@ export const lungeFigures: Figures = {
   'walking-lunge-with-twist': figure(walked(twisted), {
     'no twist': walked(lunge(0.31)),
     'arms overhead': walked(lunge(0.31, 0.27, 0.3, spine(0, 0, -38), arms(170, 4, 4))),
+  }),
+  'forward-lunge': figure(back(ahead(0.31)), {
+    'split squat with support': as(split(0.36, 0.48, { ...carry, ...chairHand }), { props: [chair] }),
+    shallower: back(ahead(0.4)),
+    'arms overhead': back(frame(ahead(0.31), arms(170, 4, 4))),
+  }),
+  'reverse-lunge': figure(back(lunge(0.32, 0.2, 0.36)), {
+    shallower: back(lunge(0.4, 0.16, 0.3)),
+    'hold a chair': as(back(lunge(0.34, 0.14, 0.4, { ...carry, ...chairHand })), { props: [chair] }),
+    'knee drive at the top': back(
+      lunge(0.32, 0.2, 0.36),
+      frame(STAND, carry, leftFoot(0.18, 0.09, 0.28, { heelUp: 20 })),
+    ),
+  }),
+  'overhead-reverse-lunge': figure(back(lunge(0.32, 0.2, 0.36, spine(-6), arms(168, 6, 4))), {
+    'arms forward': back(lunge(0.32, 0.2, 0.36, arms(88, 4, 4))),
+    'hold a chair': as(back(lunge(0.34, 0.14, 0.4, { ...carry, ...chairHand })), { props: [chair] }),
+    'light plate': as(back(lunge(0.32, 0.2, 0.36, spine(-6), arms(168, 2, 4))), {
+      props: [{ kind: 'held', item: 'plate', by: ['leftWrist', 'rightWrist'] }],
+    }),
   }),
   'reverse-lunge-with-turn': figure(back(lunge(0.32, 0.2, 0.36, turnedRight)), {
     'hold a chair, no turn': as(back(lunge(0.34, 0.14, 0.4, { ...carry, ...chairHand })), { props: [chair] }),
@@ -361,5 +395,12 @@ export const lungeFigures: Figures = {
       ]),
       { props: [{ kind: 'block', x: -0.28, height: BENCH_HEIGHT, deep: 0.2, wide: 0.5 }] },
     ),
+  }),
+  'curtsy-lunge': figure(as(back(curtsy(0.36)), { view: 'front' }), {
+    shallower: as(back(curtsy(0.42)), { view: 'front' }),
+    'hold a chair': as(back(curtsy(0.38, chairHand)), { props: [chair], view: 'three-quarter' }),
+    'knee drive at the top': as(back(curtsy(0.36), frame(STAND, carry, leftFoot(0.18, 0.09, 0.28, { heelUp: 20 }))), {
+      view: 'front',
+    }),
   }),
 };

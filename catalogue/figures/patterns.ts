@@ -4,6 +4,7 @@ import type { Pose } from '@prompt-spark/core/figure/pose';
 import {
   arms,
   as,
+  down,
   feet,
   figure,
   fixed,
@@ -192,7 +193,7 @@ const lateral = (travel: number, low: boolean, natural: number): Motion => {
 };
 const benchHands = hands(0.3, BENCH_HEIGHT + 0.02, 0.14, { fingersTo: [1, 0, 0] });
 const bench: Prop = { kind: 'block', x: 0.36, height: BENCH_HEIGHT, deep: 0.26, wide: 0.6 };
-const benchMarch = step(
+export const benchMarch = step(
   [
     frame(
       STAND,
@@ -215,7 +216,7 @@ const skipLunge = (lift: number, natural: number): Motion => {
   const down: Pose = frame(LOOSE, tilt(8), rightLeg(80, 84, 6), leftLeg(-16, 74, 10), swung(30, 80));
   return step([low, jumped, high, down], { natural, travel: [1, 0] });
 };
-const pushDrive = (dip: boolean, across: number, props: readonly Prop[] = [], base: Pose = PLANK): Motion => {
+export const pushDrive = (dip: boolean, across: number, props: readonly Prop[] = [], base: Pose = PLANK): Motion => {
   const up = frame(base, legs(0, 0, -4));
   const knee = frame(base, fixed('leftToe', -0.78, 0, -0.0955), rightLeg(120, 136, -58, across), leftLeg(0, 0, -4));
   const low = frame(STAND, fixed('rightToe', -0.78, 0, 0.0955), tilt(84), legs(0, 0, -4), head(-12), {
@@ -226,6 +227,33 @@ const pushDrive = (dip: boolean, across: number, props: readonly Prop[] = [], ba
   return step([dip ? low : up, between, knee, between], { natural: 4, props });
 };
 const bow = (lean: number, hand: Parts): Motion => there([frame(STAND, hand), hinge(lean, hand)]);
+const bell: Prop = { kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0, -0.06, 0] };
+const lifted = (lean: number, ...held: readonly Prop[]): Motion =>
+  there([frame(STAND, arms(2, 0, 2)), frame(hinge(lean, arms(lean - 6, -4, 2)), hips(-0.14, 0.44))], {
+    props: [...held],
+  });
+const inclined: Pose = frame(STAND, hips(-0.12, 0.42), tilt(52), feet(-0.52, 0.09, 0, { heelUp: 60 }), benchHands);
+const floorHands = hands(0.3, 0.02, 0.15, { elbowTo: [-0.4, -0.9, 0.5], fingersTo: [1, 0, 0] });
+const crouched = frame(STAND, hips(-0.06, 0.42), tilt(74), spine(34), feet(-0.14, 0.1, 0, { heelUp: 44 }), floorHands);
+const dropped = (drop: number): Pose =>
+  frame(
+    STAND,
+    hips(0.03 + drop * 0.25, 0.24 - drop),
+    tilt(72 + drop * 110),
+    head(-14),
+    feet(-0.51, 0.09, 0, { heelUp: 62 }),
+    floorHands,
+  );
+const burpee = (up: number, drop = 0): Motion =>
+  there(
+    [
+      frame(STAND, down(-up), feet(0, 0.1, 0, { heelUp: up > 0 ? 24 : 0 }), arms(up > 0 ? 160 : 20, 8, 8)),
+      squat(0.29, 40, arms(76, 2, 4)),
+      crouched,
+      dropped(drop),
+    ],
+    { natural: 4 },
+  );
 const press = (low: Pose, high: Parts, top = 0): Motion =>
   round([stand(atChest), low, stand(atChest), frame(stand(high), hips(-0.01, 0.53 + top))], { natural: 4 });
 const chop = (high: Parts, low: Parts, base = STAND, sink = 0.08): Motion =>
@@ -277,6 +305,10 @@ export const patternFigures: Figures = {
     'goblet hold': there([stand(atChest), squat(0.24, 24, atChest)], {
       props: [{ kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0.02, 0.06, 0] }],
     }),
+  }),
+  'sumo-squat': figure(there([stand(atChest, 0.24), squat(0.26, 20, atChest, 0.24, 0.06)], { view: 'three-quarter' }), {
+    shallow: there([stand(atChest, 0.22), squat(0.38, 14, atChest, 0.22, 0.05)], { view: 'three-quarter' }),
+    'to a chair': toChair(0.305, forward),
   }),
   'prisoner-squat': figure(as(squatting(0.25, 24, behindHead), { view: 'three-quarter' }), {
     'hands in front': as(squatting(0.25, 30, forward, arms(20, 6, 20)), { view: 'three-quarter' }),
@@ -378,6 +410,10 @@ export const patternFigures: Figures = {
   'inchworm-with-push-up': figure(inch([plankFrom(0.09)]), {
     'no push-up': inch(),
     'hip drop after': inch([plankFrom(0.09), hipDrop]),
+  }),
+  'inchworm-with-hip-drop': figure(inch([hipDrop]), {
+    'no hip drop': inch(),
+    'push-up before it': inch([plankFrom(0.09), hipDrop]),
   }),
   'step-up-with-knee-drive': figure(drive(STEP_HEIGHT), {
     'sitting, knee drive': step([SIT, frame(SIT, rightFoot(0.2, 0.09, 0.16), swung(30, 80))], {
@@ -487,5 +523,18 @@ export const patternFigures: Figures = {
     }),
     'no turn': stepTurn(0.04, 0),
     deeper: stepTurn(0.14, 36),
+  }),
+  'kettlebell-deadlift': figure(lifted(60, bell), {
+    'weight raised on a step': lifted(44, bell),
+    'no weight': lifted(60),
+    heavier: lifted(58, bell),
+  }),
+  burpee: figure(burpee(0.05), {
+    'step back, no jump': burpee(0),
+    'hands on a bench, step back': as(
+      there([frame(STAND, arms(20, 8, 20)), squat(0.3, 50, arms(70, 2, 6)), inclined], { natural: 5 }),
+      { props: [bench] },
+    ),
+    'push-up at the bottom': burpee(0.05, 0.02),
   }),
 };

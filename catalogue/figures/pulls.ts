@@ -1,3 +1,4 @@
+import { mirrored } from '@prompt-spark/core/figure/mirror';
 import type { Figures, Motion } from '@prompt-spark/core/figure/motion';
 import { BENCH_HEIGHT, type Prop } from '@prompt-spark/core/figure/prop';
 import type { Pose } from '@prompt-spark/core/figure/pose';
@@ -51,6 +52,11 @@ const rotation = (base: Pose): Motion =>
   as(there([frame(base, arms(6, 4, 90, 30, fists)), frame(base, arms(6, 4, 90, -50, fists))]), around);
 const pressOut = (width: number): Motion =>
   there([frame(STAND, arms(70, width, 110, 10, fists)), frame(STAND, arms(174, width, 6, 0, fists))], around);
+const pulledOver = (from: number, width: number): Motion =>
+  there([frame(STAND, arms(from, width, 6, 0, fists)), frame(STAND, arms(8, width + 4, 6, 0, fists))], {
+    ...around,
+    props: [{ kind: 'band', through: ['leftWrist', 'rightWrist'] }],
+  });
 const low = frame(STAND, hips(-0.1, 0.47), tilt(56), spine(4), head(-14));
 const rowing = (base: Pose, reach: Parts, pulled: Parts, band: Prop): Motion =>
   there([frame(base, reach), frame(base, pulled)], { props: [band] });
@@ -64,6 +70,32 @@ const carried = as(each(walk, { rightArm: { kind: 'free', raise: 2, out: 10, elb
   props: [{ kind: 'held', item: 'kettlebell', by: ['rightFingers'] }],
   ...around,
 });
+
+const overheadCarry = (raise: number): Motion =>
+  as(each(walk, { rightArm: { kind: 'free', raise, out: 8, elbow: raise > 90 ? 4 : 130, turnedIn: 0, spread: -1 } }), {
+    props: [{ kind: 'held', item: 'kettlebell', by: ['rightFingers'] }],
+    ...around,
+  });
+const facePull = (up: number, elbow: number): Motion =>
+  there(
+    [
+      frame(STAND, arms(84, 2, 4, 0, fists)),
+      frame(STAND, hands(0.12, up + 0.26, 0.17, { elbowTo: [-0.4, elbow, 1] }), shoulders(-2, -14)),
+    ],
+    {
+      props: [{ kind: 'band', through: ['leftWrist', [0.8, 0.84, 0], 'rightWrist'] }],
+      ...around,
+    },
+  );
+const bellAtHead: Prop = { kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0, 0.05, 0] };
+/** A weight round the head: in front, past one ear, behind and past the other. */
+const halo = (up: number, ...props: readonly Prop[]): Motion => {
+  const past = frame(STAND, leftArm(96 + up, -34, 104, 20), rightArm(70 + up, 30, 136, 10));
+  return round(
+    [frame(STAND, arms(58 + up, -6, 128, 30)), past, frame(STAND, arms(142 + up, 0, 116, 10)), mirrored(past)],
+    { props: [...props], ...around },
+  );
+};
 
 /** A push-up: the body one line from the toes, the hands where they are. */
 const elbows = { elbowTo: [-0.4, -0.9, 0.5] as const, fingersTo: [1, 0, 0] as const };
@@ -194,6 +226,11 @@ export const pullFigures: Figures = {
     'in front': there([frame(STAND, arms(60, 16, 120, 10, fists)), frame(STAND, arms(88, 18, 6, 0, fists))], around),
     wider: pressOut(30),
   }),
+  'band-pull-over': figure(pulledOver(166, 8), {
+    'from forehead height': pulledOver(120, 8),
+    'no band': as(pulledOver(166, 8), { props: [] }),
+    narrower: pulledOver(166, 3),
+  }),
   'band-row-bent-over': figure(rowing(low, arms(60, 4, 4, 0, fists), arms(-14, 14, 100, 10, fists), underFeet), {
     seated: as(
       rowing(
@@ -304,5 +341,18 @@ export const pullFigures: Figures = {
       [frame(STAND, arms(50, 72, 100, 60)), frame(STAND, arms(-6, 80, 110, 70), shoulders(-4, -26))],
       around,
     ),
+  }),
+  'band-face-pull': figure(facePull(0.62, 0.2), {
+    'elbows lower': facePull(0.56, -0.4),
+    'stronger band': facePull(0.62, 0.2),
+  }),
+  'weight-halo': figure(halo(6, bellAtHead), {
+    'no weight': halo(6),
+    'no weight, elbows low': halo(-10),
+    heavier: halo(6, bellAtHead),
+  }),
+  'overhead-carry': figure(overheadCarry(174), {
+    'at the shoulder': overheadCarry(60),
+    heavier: overheadCarry(174),
   }),
 };

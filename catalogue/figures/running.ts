@@ -153,4 +153,9 @@ export const runningFigures: Figures = {
     'high knee across': grapevine(92, 94, 34, 0.03, 1.2),
   }),
   'progressive-run': figure(run, { 'brisk walk, each faster': briskWalk, 'build-up run': as(run, { natural: 0.56 }) }),
+  'shuttle-run': figure(as(moving(run, 1.4), { natural: 0.8 }), {
+    'jog, easy turns': jog,
+    'walk it': walk,
+    'touch the line': as(touching(40, 30, 2), { travel: [1, 0] }),
+  }),
 };

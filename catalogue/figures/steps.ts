@@ -41,6 +41,18 @@ const walked = (
 const onWall = leftHand(0.36, 0.78);
 const wall = { props: [wallAhead(0.4)], travel: [0, 0] as const };
 
+/** Small steps with the heels up, or the toes where it is negative. */
+const tiptoed = (heelUp: number, travel = 0.3, hand: Parts = arms(10, 8, 20)): Motion => {
+  const up = 0.52 + Math.abs(heelUp) * 0.0012;
+  return step(
+    [
+      frame(STAND, hips(0, up), rightFoot(0.08, 0.09, 0, { heelUp }), leftFoot(-0.08, 0.09, 0, { heelUp }), hand),
+      frame(STAND, hips(0, up), rightFoot(-0.02, 0.09, 0, { heelUp }), leftFoot(0.02, 0.09, 0.04, { heelUp }), hand),
+    ],
+    { natural: 1.2, travel: [travel, 0] },
+  );
+};
+
 const hug: readonly Parts[] = [
   rightLeg(114, 118, 0),
   leftLeg(0),
@@ -219,6 +231,13 @@ export const stepFigures: Figures = {
     'to the knee': walked(sweeping(0.5, 34, 44), {}, before),
     'to the shin': walked(sweeping(0.48, 52, 70), {}, before),
     'both hands flat': walked(frame(sweeping(0.46, 84, 100), spine(24)), {}, before),
+  }),
+  'toe-walk': figure(tiptoed(46), {
+    'heels a little lower': tiptoed(22),
+    'on the spot, hold a wall': as(tiptoed(40, 0, hands(0.36, 0.74)), { props: [wallAhead(0.4)], travel: [0, 0] }),
+  }),
+  'heel-walk': figure(tiptoed(-14), {
+    'on the spot, hold a wall': as(tiptoed(-14, 0, hands(0.36, 0.74)), { props: [wallAhead(0.4)], travel: [0, 0] }),
   }),
   'single-leg-hinge-walk': figure(walked(balance(76, 0, arms(76, 30, 4))), {
     'hands on a wall': as(

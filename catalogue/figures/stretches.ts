@@ -28,6 +28,7 @@ import {
   still,
   there,
   tilt,
+  lying,
 } from './authoring.ts';
 import {
   CHAIR,
@@ -40,6 +41,7 @@ import {
   STAND,
   wallAhead,
   wallAside,
+  ON_FRONT,
 } from './postures.ts';
 
 const high: Prop = { kind: 'block', x: 0.42, height: 0.44, deep: 0.26, wide: 0.5 };
@@ -86,6 +88,18 @@ const supineFour = (hip: number): Pose =>
   );
 const supineFourStill = still(supineFour(90), { view: 'three-quarter' });
 const child = frame(KNEEL, tilt(70), legs(112, 132, -58), spine(28), head(-4), hands(0.36, 0.03, 0.12));
+const pressedUp = (arch: number, ahead: number): Pose =>
+  frame(ON_FRONT, tilt(90 - arch * 0.5), spine(-arch * 0.5), head(-14), arms(96 - ahead * 60, 10, 30 + ahead * 40));
+const butterfly = (lean: number, open: number): Pose =>
+  frame(
+    STAND,
+    hips(0, 0.06),
+    tilt(lean),
+    feet(0.2 + open / 200, 0.02, 0.02, { toesOut: -40, kneeTo: [0.5, 0.35, 1] }),
+    arms(40 + lean / 2, 4, 30),
+  );
+const straddle = (lean: number, reach: number): Pose =>
+  frame(STAND, lying(), tilt(lean), legs(88 + lean, 2, -6, 38, 10), arms(reach, 10, 10));
 const pigeon = (flat: boolean): Pose =>
   frame(
     STAND,
@@ -167,6 +181,24 @@ export const stretchFigures: Figures = {
     'heel pulled under a chair': still(frame(SIT, rightFoot(0.02, 0.09, 0, { heelUp: 40 })), { props: [CHAIR] }),
     'opposite hand': still(frame(heelToSeat, rightArm(60, 20, 10), leftHold('rightAnkle', [0, 0.02, 0.02]))),
   }),
+  'quad-stretch-three-grips': figure(
+    there([
+      frame(heelToSeat, leftHold('rightAnkle', [0, 0.02, 0.02])),
+      frame(heelToSeat, leftHold('rightAnkle', [0, 0.02, 0.02]), tilt(-5), rightLeg(-12, 124, -30)),
+    ]),
+    {
+      'one grip, hand on a wall': still(frame(heelToSeat, leftHand(0.36, 0.72)), { props: [wallAhead(0.4)] }),
+      'heel pulled under a chair': still(frame(SIT, rightFoot(0.02, 0.09, 0, { heelUp: 40 })), { props: [CHAIR] }),
+      'rise on the toes': still(
+        frame(
+          heelToSeat,
+          hips(0.01, 0.56),
+          leftFoot(0, 0.09, 0, { heelUp: 30 }),
+          leftHold('rightAnkle', [0, 0.02, 0.02]),
+        ),
+      ),
+    },
+  ),
   'pigeon-on-the-floor': figure(still(pigeon(false)), {
     'supine figure four': supineFourStill,
     'forearms down': still(pigeon(true)),
@@ -349,5 +381,21 @@ export const stretchFigures: Figures = {
       props: [chairAhead],
     }),
     'hold the elbows': still(frame(fold, arms(124, -8, 96, 60))),
+  }),
+  'prone-press-up': figure(there([frame(ON_FRONT, arms(140, 20, 100)), pressedUp(40, 0.2)], { natural: 5 }), {
+    'on the forearms': still(pressedUp(22, 0.14)),
+    'arms straight': there([frame(ON_FRONT, arms(140, 20, 100)), pressedUp(54, 0.24)], { natural: 5 }),
+  }),
+  'butterfly-stretch': figure(still(butterfly(4, 0), { view: 'front' }), {
+    'feet further away': still(butterfly(2, 20), { view: 'front' }),
+    'sitting, knees wide': still(frame(SIT, feet(0.2, 0.19, 0, { kneeTo: [0.6, 0, 1] }), arms(26, 14, 40)), {
+      props: [CHAIR],
+      view: 'front',
+    }),
+    'lean forward': still(butterfly(30, 0), { view: 'front' }),
+  }),
+  'straddle-reach': figure(still(straddle(24, 70), { view: 'three-quarter' }), {
+    'hands behind, sit tall': still(straddle(-8, -34), { view: 'three-quarter' }),
+    'reach further': still(straddle(36, 96), { view: 'three-quarter' }),
   }),
 };

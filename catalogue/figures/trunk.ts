@@ -32,6 +32,7 @@ import {
   underShoulders,
 } from './authoring.ts';
 import { LOOSE } from './gaits.ts';
+import { benchMarch, pushDrive } from './patterns.ts';
 import {
   CHAIR,
   KNEEL,
@@ -121,6 +122,12 @@ const lifted = frame(
   rightLeg(0, 0, -50, 5),
 );
 const flatOut = frame(ON_FRONT, arms(164, 14, 4), legs(0, 0, -50, 5));
+const hollow = (lift: number, raise: number, curl: number): Pose =>
+  frame(LONG_ON_BACK, tilt(-86), spine(curl), legs(lift, 4, -30, 2), arms(raise, 8, 4), head(12));
+const twistedSit = (lean: number, lift: number): Motion => {
+  const sitting = frame(STAND, lying(), tilt(lean), legs(74 + lift, 78 - lift / 2, 0, 4), arms(62, -4, 70, 30));
+  return sideToSide(sitting, frame(sitting, spine(0, 0, -40)), { natural: 3, view: 'three-quarter' });
+};
 const kneeHold = frame(
   LOOSE,
   rightLeg(92, 90),
@@ -177,6 +184,11 @@ export const trunkFigures: Figures = {
     'knees down': as(taps(kneePlank), { view: 'three-quarter' }),
     'feet together': as(taps(highPlank(-4)), { view: 'three-quarter' }),
   }),
+  'mountain-climber': figure(as(pushDrive(false, 0), { natural: 1.4 }), {
+    'step it': pushDrive(false, 0),
+    'hands on a bench': benchMarch,
+    'knee across': as(pushDrive(false, -24), { natural: 1.8 }),
+  }),
   'prone-arm-and-leg-lift': figure(there([flatOut, flying(true, true)], { natural: 4 }), {
     'standing, arms slide up a wall': there(
       [frame(STAND, hands(0.26, 0.8, 0.14)), frame(STAND, hands(0.26, 1.04, 0.16))],
@@ -213,5 +225,22 @@ export const trunkFigures: Figures = {
   'bear-hold': figure(still(bear), {
     'one knee at a time': there([ON_HANDS, frame(ON_HANDS, leftLeg(70, 80, -50))], { natural: 4 }),
     'lift one hand': there([bear, frame(bear, rightHand(0.34, 0.14, 0.12))], { natural: 4 }),
+  }),
+  'hollow-hold': figure(still(hollow(14, 166, 12)), {
+    'knees bent, arms forward': still(frame(ON_BACK, tilt(-78), spine(14), legs(80, 90), arms(80, 4, 4))),
+    'gentle rock': there([hollow(10, 166, 10), hollow(20, 166, 18)], { natural: 2 }),
+  }),
+  'russian-twist': figure(twistedSit(-34, 0), {
+    upright: twistedSit(-12, 0),
+    'sitting on a chair': as(
+      sideToSide(frame(SIT, arms(60, -6, 60, 30)), frame(SIT, spine(0, 0, -40), arms(60, -6, 60, 30)), { natural: 3 }),
+      { props: [CHAIR], view: 'three-quarter' },
+    ),
+    'feet lifted': twistedSit(-36, 14),
+  }),
+  'plank-jack': figure(as(there([highPlank(2), highPlank(16)], { natural: 1 }), { view: 'three-quarter' }), {
+    'step the feet': as(there([highPlank(2), highPlank(12)], { natural: 2 }), { view: 'three-quarter' }),
+    'hands on a bench, step': as(benchMarch, { natural: 2 }),
+    quicker: as(there([highPlank(2), highPlank(16)], { natural: 0.7 }), { view: 'three-quarter' }),
   }),
 };

@@ -1,4 +1,6 @@
-import type { Dose, Extra, Sides } from '../dose/dose.ts';
+import type { Measure } from '../dose/distance.ts';
+import type { Dose, Extra, Growing, Sides } from '../dose/dose.ts';
+import type { BandStrength, Load } from '../drills/inHand.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
 import type { ShortVersion } from './shortVersion.ts';
@@ -20,10 +22,18 @@ export interface Slot {
   readonly kind: 'slot';
   readonly id: string;
   readonly drillId: string;
+  /** The id of the rung of the drill's ladder that it stands on; empty for the drill as named. */
+  readonly rung: string;
   readonly dose: Dose;
   readonly sides: Sides;
   /** More for one side; null for as much on both. */
   readonly extra: Extra | null;
+  /** How it grows while it is done; null where it stays the same. */
+  readonly growing: Growing | null;
+  /** What is in people's hands or on their legs, and what they are on. */
+  readonly load: Load | null;
+  readonly band: BandStrength | null;
+  readonly height: Measure | null;
   /** The dose is repeated this often, with `setRest` between. */
   readonly sets: Range;
   readonly setRest: Seconds;
@@ -35,6 +45,8 @@ export interface Slot {
   readonly optional: boolean;
   /** The coach's own cue; empty for the drill's. */
   readonly cue: string;
+  /** The line it was read from, where its drill was guessed at; empty where it is sure. */
+  readonly guess: string;
   /** What people on other tracks do instead, for the same seconds; it says nothing of who they are or why. */
   readonly tracks: readonly TrackDrill[];
 }
@@ -56,6 +68,8 @@ export interface Block {
   readonly roundRest: Seconds;
   /** Its slots are stations that run side by side: all change together. */
   readonly stations: boolean;
+  /** Nothing stops in it: one slot runs into the next, so that only its first is got ready for and sides change in passing. */
+  readonly noGaps: boolean;
   readonly lines: readonly Line[];
 }
 
@@ -82,6 +96,8 @@ export interface Circuit {
   readonly slowToFloor: boolean;
   /** No more is said than a drill's name, where nobody is new. */
   readonly namesOnly: boolean;
+  /** Nothing stops from its first slot to its last, whatever the blocks say. */
+  readonly noGaps: boolean;
   /** Shorter versions that are kept with it and follow when it changes. */
   readonly versions: readonly ShortVersion[];
   /** Lines before the first block that could not be read. */
@@ -103,6 +119,7 @@ export function emptyCircuit(title: string): Circuit {
     somebodyNew: false,
     slowToFloor: false,
     namesOnly: false,
+    noGaps: false,
     versions: [],
     unread: [],
     blocks: [],
@@ -112,6 +129,11 @@ export function emptyCircuit(title: string): Circuit {
 /** The slots of a block, without the lines that could not be read. */
 export function slotsOf(block: Block): readonly Slot[] {
   return block.lines.filter((line): line is Slot => line.kind === 'slot');
+}
+
+/** How many lines of a circuit were not read, so that its time leaves them out. */
+export function unreadCount({ unread, blocks }: Circuit): number {
+  return blocks.reduce((sum, { lines }) => sum + lines.filter(({ kind }) => kind === 'unread').length, unread.length);
 }
 
 /** Every slot of a circuit in order, each once whatever the rounds. */

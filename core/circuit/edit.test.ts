@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
-import { addReadLine } from '../whiteboard/addLine.ts';
+import { applyLine } from '../whiteboard/applyLine.ts';
 import { readLine } from '../whiteboard/lineReader.ts';
 import { emptyCircuit, type Circuit } from './circuit.ts';
 import { lineIds, neighbourOf, placeAfter } from './cursor.ts';
@@ -99,7 +99,7 @@ describe('a line written on the board', () => {
     let ids = 0;
     const newId = () => `new-${String((ids += 1))}`;
     return lines.reduce(
-      (so, line) => addReadLine(so.circuit, so.cursor, readLine(line, testLibrary, newId()), testLibrary, newId),
+      (so, line) => applyLine(so, readLine(line, testLibrary, newId()), testLibrary, { block: newId, line: newId }),
       { circuit, cursor },
     ).circuit;
   };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
-import { usualSetting } from '../timeline/setting.ts';
+import { occasionOf } from '../occasion/occasion.ts';
 import { testLibrary } from '../testing/drills.ts';
 import { readWhiteboard } from '../whiteboard/readWhiteboard.ts';
 import { workStretches } from './stretches.ts';
@@ -20,7 +20,9 @@ describe('how often somebody gets to work', () => {
     const circuit = circuitOf(
       'mobilise 3 rounds\n tall reach 2 sets 10s/side\n deep sit 20s\nraise\n deep sit 4 sets 5s',
     );
-    const laid = timeCircuit(circuit, usualSetting(testLibrary)).segments.filter(({ kind }) => kind === 'work');
+    const laid = timeCircuit(circuit, occasionOf({ library: testLibrary })).segments.filter(
+      ({ kind }) => kind === 'work',
+    );
     expect(workStretches(circuit)).toBe(laid.length);
   });
 });

@@ -1,4 +1,4 @@
-import { setCount } from '../dose/sets.ts';
+import { setCount } from './sets.ts';
 import { slotsOf, type Circuit } from './circuit.ts';
 
 /**

@@ -1,16 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { USUAL_FLOOR, type DistanceDose } from '../dose/distance.ts';
+import type { DistanceDose } from '../dose/distance.ts';
+import { siteWithLanes, TEST_FLOOR } from '../testing/places.ts';
 import { libraryOf } from '../drills/library.ts';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, repsOf, testDrill, testLibrary, timeOf } from '../testing/drills.ts';
 import { usualSlot } from '../circuit/slot.ts';
-import { floorOf, usualSetting } from '../timeline/setting.ts';
+import { floorOf } from '../occasion/floor.ts';
+import { occasionOf } from '../occasion/occasion.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
-import { slotPlaces } from '../limits/swap.ts';
+import { slotPlaces } from '../swaps/swap.ts';
 import { just } from '../units.ts';
 import { closersOf, coverageOf, doseFraction, gapsIn, missingPlanes, slotWork } from './coverageOf.ts';
-import { MAIN_SESSIONS, mainSessionOf, type MainSession } from './mainSession.ts';
+import type { MainSession } from '../approach/mainSession.ts';
 
 const bend = testDrill({
   name: 'Deep bend',
@@ -34,7 +36,7 @@ const session: MainSession = {
 };
 const covered = (circuit: ReturnType<typeof circuitOf>) =>
   new Map(
-    coverageOf(circuit, usualSetting(library), session).targets.map(({ target, covered: share }) => [target, share]),
+    coverageOf(circuit, occasionOf({ library }), session).targets.map(({ target, covered: share }) => [target, share]),
   );
 
 describe('coverage', () => {
@@ -48,9 +50,9 @@ describe('coverage', () => {
   it('counts half a usual dose for half, and more than a usual dose for one', () => {
     const half = { ...usualSlot(bend, 'a'), dose: repsOf(5) };
     const twice = { ...usualSlot(bend, 'a'), dose: repsOf(20) };
-    expect(doseFraction(half, bend, USUAL_FLOOR)).toBe(0.5);
-    expect(doseFraction(half, bend, USUAL_FLOOR, 2)).toBe(1);
-    expect(doseFraction(twice, bend, USUAL_FLOOR)).toBe(1);
+    expect(doseFraction(half, bend, TEST_FLOOR)).toBe(0.5);
+    expect(doseFraction(half, bend, TEST_FLOOR, 2)).toBe(1);
+    expect(doseFraction(twice, bend, TEST_FLOOR)).toBe(1);
     expect(covered(circuitOf([half])).get('pattern · squat')).toBeCloseTo(0.4, 9);
   });
 
@@ -65,36 +67,38 @@ describe('coverage', () => {
     };
     const slot = { ...usualSlot(bend, 'run'), dose };
     const circuit = { ...circuitOf([slot]), people: 12 };
-    const setting = { ...usualSetting(library), site: { lanes: 2, laneMetres: 20 } };
-    const work = timeCircuit(circuit, setting).segments.filter(({ kind }) => kind === 'work');
+    const occasion = occasionOf({ library, site: siteWithLanes(2, 20) });
+    const work = timeCircuit(circuit, occasion).segments.filter(({ kind }) => kind === 'work');
     expect(work.map(({ length }) => length)).toEqual([71]);
-    expect(slotWork(slot, floorOf(circuit, setting))).toBe(71);
-    expect(slotPlaces(circuit, setting).map(({ seconds }) => seconds)).toEqual([71]);
-    expect(coverageOf(circuit, setting).planes.sagittal).toBe(71);
+    expect(slotWork(slot, floorOf(circuit, occasion))).toBe(71);
+    expect(slotPlaces(circuit, occasion).map(({ seconds }) => seconds)).toEqual([71]);
+    expect(coverageOf(circuit, occasion).planes.sagittal).toBe(71);
   });
 
   it('weighs the whole by what the session needs', () => {
-    const { whole } = coverageOf(circuitOf([usualSlot(bend, 'a')]), usualSetting(library), session);
+    const { whole } = coverageOf(circuitOf([usualSlot(bend, 'a')]), occasionOf({ library }), session);
     expect(whole).toBeCloseTo((1 * 0.5 + 0.5 * 0.8 + 0) / 2, 9);
-    expect(coverageOf(circuitOf([usualSlot(bend, 'a')]), usualSetting(library)).whole).toBe(1);
+    expect(coverageOf(circuitOf([usualSlot(bend, 'a')]), occasionOf({ library })).whole).toBe(1);
   });
 
   it('puts the greatest lack first, and says which planes nothing moves in', () => {
-    const coverage = coverageOf(circuitOf([usualSlot(bend, 'a')]), usualSetting(library), session);
+    const coverage = coverageOf(circuitOf([usualSlot(bend, 'a')]), occasionOf({ library }), session);
     expect(gapsIn(coverage).map(({ target }) => target)).toEqual(['thoracic · rotation']);
     expect(coverage.targets[0]?.target).toBe('hip · flexion');
     expect(missingPlanes(coverage)).toEqual(['frontal', 'transverse']);
-    expect(coverage.planes.sagittal).toBe(slotWork(usualSlot(bend, 'a'), USUAL_FLOOR));
+    expect(coverage.planes.sagittal).toBe(slotWork(usualSlot(bend, 'a'), TEST_FLOOR));
   });
 
   it('never falls when a slot is added, and stays between none and all', () => {
     fc.assert(
       fc.property(anyCircuit, (circuit) => {
-        const before = coverageOf(circuit, usualSetting(testLibrary), session);
+        const before = coverageOf(circuit, occasionOf({ library: testLibrary }), session);
         const [first] = testLibrary.drills;
         if (!first) throw new Error('There is a drill.');
         const more = { ...circuit, blocks: [...circuit.blocks, ...circuitOf([usualSlot(first, 'more')]).blocks] };
-        expect(coverageOf(more, usualSetting(testLibrary), session).whole).toBeGreaterThanOrEqual(before.whole - 1e-12);
+        expect(coverageOf(more, occasionOf({ library: testLibrary }), session).whole).toBeGreaterThanOrEqual(
+          before.whole - 1e-12,
+        );
         for (const { covered: share } of before.targets) {
           expect(share).toBeGreaterThanOrEqual(0);
           expect(share).toBeLessThanOrEqual(1);
@@ -116,27 +120,5 @@ describe('drills that close a gap', () => {
     expect(
       closersOf('thoracic · rotation', circuitOf([{ ...usualSlot(stick, 's'), dose: timeOf(5) }]), library, 60),
     ).toEqual([]);
-  });
-});
-
-describe('the main session that words mean', () => {
-  it.each([
-    ['squat day', 'squat-hinge'],
-    ['Overhead pressing', 'overhead-press'],
-    ['hauling and jumping', 'jump-court'],
-    ['desk reset', 'desk-reset'],
-    ['digging and lifting', 'manual-work'],
-    ['rowing', 'rowing'],
-  ])('“%s” is %s', (words, id) => {
-    expect(mainSessionOf(words)?.id).toBe(id);
-  });
-
-  it('is none where nothing fits', () => {
-    expect(mainSessionOf('')).toBeUndefined();
-    expect(mainSessionOf('basket weaving')).toBeUndefined();
-  });
-
-  it('is found by its own name, every one of them', () => {
-    for (const { id, name } of MAIN_SESSIONS) expect(mainSessionOf(name)?.id).toBe(id);
   });
 });

@@ -4,9 +4,11 @@ import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { PLANES, TARGETS, type Plane, type Target } from '../drills/target.ts';
-import { floorOf, type Setting } from '../timeline/setting.ts';
+import { floorOf } from '../occasion/floor.ts';
+import type { Occasion } from '../occasion/occasion.ts';
 import { countAt, type Seconds } from '../units.ts';
-import type { MainSession } from './mainSession.ts';
+import type { MainSession } from '../approach/mainSession.ts';
+import { drillIn } from '../drills/onRung.ts';
 
 /** How far one target is covered, and what the main session needs of it. */
 export interface TargetCoverage {
@@ -43,18 +45,15 @@ export function doseFraction(slot: Slot, drill: Drill, floor: Floor, rounds = 1)
  * How well a circuit prepares for a main session: for each target, 1 − ∏(1 − strength × dose fraction) over the slots that
  * serve it.
  */
-export function coverageOf(
-  circuit: Circuit,
-  { library, site }: Pick<Setting, 'library' | 'site'>,
-  session?: MainSession,
-): Coverage {
-  const floor = floorOf(circuit, { site });
+export function coverageOf(circuit: Circuit, occasion: Occasion, session?: MainSession): Coverage {
+  const { library } = occasion;
+  const floor = floorOf(circuit, occasion);
   const left = new Map<Target, { left: number; slotIds: string[] }>();
   const planes: Record<Plane, Seconds> = { sagittal: 0, frontal: 0, transverse: 0 };
   for (const block of circuit.blocks) {
     const rounds = countAt(block.rounds, 'plan');
     for (const slot of slotsOf(block)) {
-      const drill = library.byId.get(slot.drillId);
+      const drill = drillIn(slot, library);
       if (!drill) continue;
       const fraction = doseFraction(slot, drill, floor, rounds);
       for (const plane of drill.planes) planes[plane] += slotWork(slot, floor, rounds);
@@ -113,7 +112,7 @@ export function closersOf(
 ): readonly Drill[] {
   const slots = allSlots(circuit);
   const used = new Set(slots.map(({ drillId }) => drillId));
-  const out = new Set(slots.flatMap(({ drillId }) => library.byId.get(drillId)?.kit ?? []));
+  const out = new Set(slots.flatMap((slot) => drillIn(slot, library)?.kit ?? []));
   const strength = (drill: Drill): number => drill.targets[target] ?? 0;
   return library.drills
     .filter((drill) => strength(drill) >= 0.3 && !used.has(drill.id))

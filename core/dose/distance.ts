@@ -9,11 +9,11 @@ import {
 } from '../units.ts';
 
 /** Lengths as coaches write them. */
-export const LENGTH_UNITS = ['m', 'yd', 'ft', 'in'] as const;
+export const LENGTH_UNITS = ['m', 'cm', 'yd', 'ft', 'in'] as const;
 export type LengthUnit = (typeof LENGTH_UNITS)[number];
 
 /** Metres in a unit, exactly (international yard and pound agreement, 1959). */
-const METRES_IN: Readonly<Record<LengthUnit, Metres>> = { m: 1, yd: 0.9144, ft: 0.3048, in: 0.0254 };
+const METRES_IN: Readonly<Record<LengthUnit, Metres>> = { m: 1, cm: 0.01, yd: 0.9144, ft: 0.3048, in: 0.0254 };
 
 export interface Measure {
   readonly amount: number;
@@ -53,13 +53,12 @@ export interface DistanceDose {
 /** The floor people travel over, and how they share it. */
 export interface Floor {
   readonly laneMetres: Metres;
+  /** Once round the room; 0 where it was not measured, and a lap is a lane there and back. */
   readonly lapMetres: Metres;
   /** How many groups go one behind the other. */
   readonly waves: number;
 }
 
-/** A ten-yard lane, there and back for a lap, and everybody at once. Common practice, no source. */
-export const USUAL_FLOOR: Floor = { laneMetres: 9.144, lapMetres: 18.288, waves: 1 };
 /** Turning at the end of a length. Common practice, no source. */
 export const TURN_SECONDS: Seconds = 2;
 /** How far behind one another waves set off. Common practice, no source. */
@@ -78,7 +77,7 @@ export function lengthMetres(length: OneLength, floor: Floor): Metres {
     case 'lane':
       return floor.laneMetres;
     case 'lap':
-      return floor.lapMetres;
+      return floor.lapMetres || 2 * floor.laneMetres;
   }
 }
 
@@ -94,7 +93,9 @@ export function distanceSeconds(dose: DistanceDose, level: Level, floor: Floor, 
   const pace = metresPerSecond(dose.pace);
   let running = 0;
   for (let index = 0; index < lengths; index += 1) running += metres / (pace * shareAt(dose.percents, index));
-  return running + (lengths - 1) * TURN_SECONDS + (floor.waves - 1) * WAVE_GAP_SECONDS;
+  // Round and round, nobody turns.
+  const turns = dose.length.of === 'lap' && floor.lapMetres > 0 ? 0 : lengths - 1;
+  return running + turns * TURN_SECONDS + (floor.waves - 1) * WAVE_GAP_SECONDS;
 }
 
 function shareAt(percents: readonly number[], index: number): number {

@@ -45,6 +45,10 @@ export interface Extra {
   readonly more: number;
 }
 
+/** Ways in which a slot may grow from its first third to its last, as they are said. */
+export const GROWING = ['small to big', 'slow to fast', 'easy to hard'] as const;
+export type Growing = (typeof GROWING)[number];
+
 /** Whether there can be more of a dose on one side: a ramp and a lift are climbs, of which there is no more. */
 export const takesExtra = ({ kind }: Dose): boolean => kind !== 'ramp' && kind !== 'lift';
 

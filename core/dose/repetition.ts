@@ -9,7 +9,7 @@ export interface Repetition {
 }
 
 /**
- * The repetition under way at plan, so many seconds into a stretch of work; undefined for doses that are not counted.
+ * The repetition under way at plan, some seconds into a stretch of work; undefined for doses that are not counted.
  * Alternating repetitions count both sides.
  */
 export function repetitionAt(dose: Dose, sides: Sides, into: Seconds): Repetition | undefined {

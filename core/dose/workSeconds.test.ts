@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { testLibrary } from '../testing/drills.ts';
+import { TEST_FLOOR } from '../testing/places.ts';
 import { ceilToHalfSecond, countAt, just, secondsAt, spreadOf } from '../units.ts';
 import type { Dose, Sides } from './dose.ts';
-import { startingDose } from './startingDose.ts';
+import { startingDose } from '../drills/startingDose.ts';
 import { secondsPerRep, workSecondsOneSide, workStretches } from './workSeconds.ts';
 
 const reps = (low: number, high = low): Dose => ({
@@ -45,12 +46,31 @@ describe('work for one side', () => {
     ['repetitions at a tempo of 2-1-2', reps(8, 10), 40, 45, 50],
     ['holds in four positions, each moved into', holds, 112, 140, 140],
   ])('in %s', (_kind, dose, low, plan, high) => {
-    expect(spreadOf((level) => workSecondsOneSide(dose, level))).toEqual({ low, plan, high });
+    expect(spreadOf((level) => workSecondsOneSide(dose, level, TEST_FLOOR))).toEqual({ low, plan, high });
   });
 
   it('takes as long a repetition as its tempo says', () => {
     expect(secondsPerRep({ kind: 'even', seconds: 1.5 })).toBe(1.5);
     expect(secondsPerRep({ kind: 'phased', lower: 3, hold: 0, lift: 1 })).toBe(4);
+  });
+});
+
+describe('a lap', () => {
+  const laps: Dose = {
+    kind: 'distance',
+    length: { of: 'lap' },
+    lengths: just(3),
+    pace: { amount: 2, unit: 'm/s' },
+    percents: [],
+    step: null,
+  };
+
+  it('is as long as the site measured it, and nobody turns in it', () => {
+    expect(workSecondsOneSide(laps, 'plan', { ...TEST_FLOOR, lapMetres: 40 })).toBe(60);
+  });
+
+  it('is a lane there and back where nobody measured it', () => {
+    expect(workSecondsOneSide(laps, 'plan', { ...TEST_FLOOR, laneMetres: 10 })).toBe(34);
   });
 });
 
@@ -62,7 +82,7 @@ describe('stretches of work', () => {
     ['alternate', { kind: 'time', seconds: just(30) }, [30]],
     ['each', { kind: 'time', seconds: just(30) }, [30, 30]],
   ])('with sides %s of %j are %j', (sides, dose, stretches) => {
-    expect(workStretches(dose, sides, 'plan')).toEqual(stretches);
+    expect(workStretches(dose, sides, 'plan', TEST_FLOOR)).toEqual(stretches);
   });
 });
 
@@ -73,7 +93,7 @@ describe('a change to another kind of dose', () => {
     if (!drill) throw new Error('The invented library is empty.');
     const dose = startingDose(kind, drill);
     expect(dose.kind).toBe(kind);
-    expect(workSecondsOneSide(dose, 'plan')).toBeGreaterThanOrEqual(15);
+    expect(workSecondsOneSide(dose, 'plan', TEST_FLOOR)).toBeGreaterThanOrEqual(15);
   });
 
   it('takes the drill’s usual dose where that is of the kind', () => {

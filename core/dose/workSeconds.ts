@@ -1,5 +1,6 @@
 import { ceilToHalfSecond, countAt, secondsAt, type Level, type Seconds } from '../units.ts';
-import { distanceSeconds, USUAL_FLOOR, type Floor } from './distance.ts';
+import { distanceSeconds, type Floor } from './distance.ts';
+import { rampSeconds } from './ramp.ts';
 import { USUAL_REP_SECONDS } from './trade.ts';
 import type { Dose, Extra, Sides, Tempo } from './dose.ts';
 
@@ -17,9 +18,9 @@ export function countedPerSide({ kind }: Pick<Dose, 'kind'>): boolean {
  * Work seconds of one dose for one side, with every range taken at `level`.
  *
  * @param more repetitions, holds, lengths or seconds that this side does more
- * @example workSecondsOneSide({ kind: 'reps', count: { low: 8, high: 10 }, tempo: { kind: 'even', seconds: 3 } }, 'plan') // 27
+ * @example workSecondsOneSide({ kind: 'reps', count: { low: 8, high: 10 }, tempo: { kind: 'even', seconds: 3 } }, 'plan', floor) // 27
  */
-export function workSecondsOneSide(dose: Dose, level: Level, floor: Floor = USUAL_FLOOR, more = 0): Seconds {
+export function workSecondsOneSide(dose: Dose, level: Level, floor: Floor, more = 0): Seconds {
   switch (dose.kind) {
     case 'time':
     case 'feel':
@@ -31,7 +32,7 @@ export function workSecondsOneSide(dose: Dose, level: Level, floor: Floor = USUA
     case 'distance':
       return ceilToHalfSecond(distanceSeconds(dose, level, floor, more));
     case 'ramp':
-      return dose.steps * secondsAt(dose.each, level);
+      return rampSeconds(dose, level).reduce((sum, step) => sum + step, 0);
     case 'lift':
       return dose.steps.reduce((sum, { reps }) => sum + reps, 0) * USUAL_REP_SECONDS;
   }
@@ -45,7 +46,7 @@ export function workStretches(
   dose: Dose,
   sides: Sides,
   level: Level,
-  floor: Floor = USUAL_FLOOR,
+  floor: Floor,
   extra: Extra | null = null,
 ): readonly Seconds[] {
   const oneSide = (more = 0) => workSecondsOneSide(dose, level, floor, more);

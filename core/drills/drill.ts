@@ -1,6 +1,6 @@
 import type { Dose, Sides, SideWord } from '../dose/dose.ts';
-import type { Gait } from '../effort/metabolicEquations.ts';
-import type { Effort, MetresPerMinute, Seconds } from '../units.ts';
+import type { Gait } from './metabolicEquations.ts';
+import type { Effort, MetresPerMinute, MetresPerSecond, Seconds } from '../units.ts';
 import type { Change } from './change.ts';
 import type { Demands } from './demand.ts';
 import type { Kit } from './kit.ts';
@@ -21,6 +21,8 @@ export type { Change };
 export interface Variant {
   readonly id: string;
   readonly name: string;
+  /** Names of its own that coaches give it: "knee push-up" for a push-up with the knees down. */
+  readonly aliases?: readonly string[];
   readonly rung: number;
   readonly changes: readonly Change[];
   readonly posture: Posture;
@@ -77,6 +79,10 @@ export interface Drill {
   readonly posture: Posture;
   readonly sidesAllowed: readonly [Sides, ...Sides[]];
   readonly sideWord: SideWord;
+  /** How fast it travels where a coach does not say; absent where it does not. */
+  readonly pace?: MetresPerSecond;
+  /** Repetitions that alternate are counted of both sides together, aloud, step by step; else those of one side. */
+  readonly counted?: 'in all';
   readonly kit: readonly Kit[];
   /** What may stand in for a piece of kit. */
   readonly substitutes: Readonly<Partial<Record<Kit, readonly Kit[]>>>;
@@ -98,6 +104,8 @@ export interface Drill {
   readonly ladder: readonly Variant[];
   /** The id of the drill whose figure shows it: its own in the catalogue, the original's for a copy; empty for none. */
   readonly figure: string;
+  /** Made in a hurry after another drill: somebody has still to look over what it says. */
+  readonly unfinished?: true;
   /** Why the ladder has no gentler rung, or no stronger one; empty where it has. */
   readonly noGentler: string;
   readonly noStronger: string;

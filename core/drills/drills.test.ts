@@ -115,10 +115,20 @@ describe('postures', () => {
   it('on the floor ask for getting down, and standing asks nothing', () => {
     for (const posture of POSTURES) {
       const down = demandOf(POSTURE_DEMANDS[posture], 'getting down');
-      // Seated may be on a chair, so it asks nothing by itself.
-      if (posture !== 'seated') expect(down > 0).toBe(rankOf(posture) > 0);
+      // Seated may be on a chair, so that it asks nothing by itself.
+      if (posture !== 'seated') expect(down > 0).toBe(rankOf({ posture, kit: [] }) > 0);
     }
   });
+});
+
+describe('a seat', () => {
+  it.each(['chair', 'bench', 'bike', 'rowing machine'] as const)(
+    'that is a %s is one step down, not the floor',
+    (seat) => {
+      expect(rankOf({ posture: 'seated', kit: [seat] })).toBe(1);
+      expect(rankOf({ posture: 'supine', kit: [seat] })).toBe(3);
+    },
+  );
 });
 
 describe('an estimated energy cost', () => {

@@ -1,5 +1,5 @@
 import type { Effort } from '../units.ts';
-import { metabolicEquivalent, type Gait } from '../effort/metabolicEquations.ts';
+import { metabolicEquivalent, type Gait } from './metabolicEquations.ts';
 import type { EnergyCost, Pace } from './drill.ts';
 
 /** An estimate from effort: about what walking, brisk walking and jogging cost at efforts 2, 4 and 7. Marked as such. */

@@ -1,10 +1,21 @@
 import type { Drill } from './drill.ts';
+import type { Range } from '../units.ts';
 import { TARGETS, type Target } from './target.ts';
 
 /** Holding a muscle long without moving: an easy drill, mostly for length, dosed in seconds or holds. */
 export function isStaticHold({ effort, targets, usual }: Drill): boolean {
   const long = Object.entries(targets).some(([target, strength]) => target.endsWith('length') && strength >= 0.6);
   return long && effort <= 2 && (usual.dose.kind === 'time' || usual.dose.kind === 'holds');
+}
+
+/** The least of a bare number that is taken for seconds. Common practice, no source. */
+const LEAST_SECONDS = 10;
+
+/** Whether a bare number means seconds: "plank 30", of a drill that is stayed in and not counted. */
+export function meansSeconds({ usual, phases, space }: Drill, number: Range): boolean {
+  const { dose, sides } = usual;
+  const stayedIn = dose.kind === 'holds' || (dose.kind === 'time' && sides !== 'alternate' && space !== 'lane');
+  return stayedIn && phases[0] !== 'raise' && phases[0] !== 'potentiate' && number.low >= LEAST_SECONDS;
 }
 
 /** Rolling on something hard or soft. */

@@ -15,6 +15,7 @@ export const KIT = [
   'massage stick',
   'half-dome',
   'light plate',
+  'dumbbell',
   'kettlebell',
   'medicine ball',
   'barbell',
@@ -40,6 +41,7 @@ const CARRIED: ReadonlySet<Kit> = new Set<Kit>([
   'massage stick',
   'half-dome',
   'light plate',
+  'dumbbell',
   'kettlebell',
   'medicine ball',
 ]);

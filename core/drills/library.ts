@@ -1,5 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import type { Drill } from './drill.ts';
+import type { TaughtWord } from './taughtWord.ts';
 
 /** Drills that can be looked up by id, or by any name or alias whatever its case. */
 export interface DrillLibrary {
@@ -7,6 +8,8 @@ export interface DrillLibrary {
   readonly byId: ReadonlyMap<string, Drill>;
   /** Lower-case name or alias → drill. */
   readonly byName: ReadonlyMap<string, Drill>;
+  /** What a studio says for drills, beside their names. */
+  readonly words: readonly TaughtWord[];
 }
 
 /** The form in which names are compared: lower case, single spaces. */
@@ -19,7 +22,7 @@ export function plainName(name: string): string {
  *
  * @throws Error when two drills share an id, or a name or alias.
  */
-export function libraryOf(drills: readonly Drill[]): DrillLibrary {
+export function libraryOf(drills: readonly Drill[], words: readonly TaughtWord[] = []): DrillLibrary {
   const byId = new Map<string, Drill>();
   const byName = new Map<string, Drill>();
   for (const drill of drills) {
@@ -31,7 +34,7 @@ export function libraryOf(drills: readonly Drill[]): DrillLibrary {
       byName.set(name, drill);
     }
   }
-  return { drills, byId, byName };
+  return { drills, byId, byName, words };
 }
 
 /**
@@ -40,13 +43,12 @@ export function libraryOf(drills: readonly Drill[]): DrillLibrary {
  */
 export function drillAtStart(text: string, library: DrillLibrary): { drill: Drill; length: number } | undefined {
   const lower = text.toLowerCase();
-  let best: { drill: Drill; length: number } | undefined;
-  for (const [name, drill] of library.byName) {
-    if (name.length <= (best?.length ?? 0) || !lower.startsWith(name)) continue;
-    const next = lower.charAt(name.length);
-    if (next === '' || /\s/.test(next)) best = { drill, length: name.length };
+  for (let length = lower.length; length > 0; length -= 1) {
+    if (length < lower.length && !/[\s:]/.test(lower.charAt(length))) continue;
+    const drill = library.byName.get(lower.slice(0, length));
+    if (drill) return { drill, length };
   }
-  return best;
+  return undefined;
 }
 
 /** Up to `most` drill names nearest to what was typed, best first; none where nothing is near. */

@@ -1,3 +1,5 @@
+import type { Kit } from './kit.ts';
+
 /** The body positions a drill can be done in. */
 export const POSTURES = [
   'standing',
@@ -29,9 +31,12 @@ const RANKS: Readonly<Record<Posture, PostureRank>> = {
   'side-lying': 3,
 };
 
-/** The rank of a posture, from 0 (up) to 3 (down on the floor). */
-export function rankOf(posture: Posture): PostureRank {
-  return RANKS[posture];
+/** What people sit on that is no floor. */
+const SEATS: ReadonlySet<Kit> = new Set<Kit>(['chair', 'bench', 'rowing machine', 'bike']);
+
+/** How far down people are, from 0 (up) to 3 (down on the floor): a chair, a bench or the seat of a machine is one step down. */
+export function rankOf({ posture, kit }: { readonly posture: Posture; readonly kit: readonly Kit[] }): PostureRank {
+  return posture === 'seated' && kit.some((item) => SEATS.has(item)) ? 1 : RANKS[posture];
 }
 
 /** How a coach announces a posture: "next, on your back". */

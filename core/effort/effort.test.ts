@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { circuitOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
-import { usualSetting } from '../timeline/setting.ts';
+import { occasionOf } from '../occasion/occasion.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { effortOf, usualHeart } from './effortOf.ts';
 import {
@@ -88,8 +88,8 @@ describe('the pulse', () => {
 
 describe('effort along a circuit', () => {
   const circuit = circuitOf([testSlot('Tall reach', timeOf(60)), testSlot('Deep sit', timeOf(60))]);
-  const timeline = timeCircuit(circuit, usualSetting(testLibrary));
-  const curve = effortOf(timeline, testLibrary, [60, 25]);
+  const timeline = timeCircuit(circuit, occasionOf({ library: testLibrary }));
+  const curve = effortOf(timeline, [60, 25]);
 
   it('follows the timeline from its first second to its last', () => {
     expect(curve.points[0]?.at).toBe(0);

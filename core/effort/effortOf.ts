@@ -1,5 +1,4 @@
 import type { Effort, Seconds, BeatsPerMinute } from '../units.ts';
-import type { DrillLibrary } from '../drills/library.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 import { highestPulse, pulseAfter, type Heart, type Years } from './pulse.ts';
 
@@ -35,18 +34,17 @@ export function usualHeart(age: Years): Heart {
  */
 export function effortOf(
   timeline: Timeline,
-  library: DrillLibrary,
   ages: readonly [eldest: Years, youngest: Years],
   every: Seconds = 5,
 ): EffortCurve {
   const hearts: readonly [Heart, Heart] = [usualHeart(ages[0]), usualHeart(ages[1])];
   let pulse: readonly [BeatsPerMinute, BeatsPerMinute] = [hearts[0].rest, hearts[1].rest];
   const points: EffortPoint[] = [];
-  for (const { kind, start, length, drillId } of timeline.segments) {
-    const drill = library.byId.get(drillId);
-    const works = kind === 'work' && drill !== undefined;
-    const met = works ? drill.energy.met : kind === 'ready' ? READY_MET : RESTING_MET;
-    const effort = works ? drill.effort : 0;
+  for (const segment of timeline.segments) {
+    const { kind, start, length } = segment;
+    const works = kind === 'work';
+    const met = works ? segment.met : kind === 'ready' ? READY_MET : RESTING_MET;
+    const effort = works ? segment.effort : 0;
     const from = pulse;
     const at = (into: Seconds): EffortPoint => ({
       at: start + into,

@@ -2,16 +2,17 @@ import fc from 'fast-check';
 import { afterAll, describe, expect, it } from 'vitest';
 import type { Circuit } from '../circuit/circuit.ts';
 import { MOVE_KINDS, type FitRecipe, type MoveKind } from '../circuit/shortVersion.ts';
-import { anyApproach, anyFitCircuit, fitContext } from '../testing/fitCircuits.ts';
+import { anyApproach, anyFitCircuit, fitOccasion } from '../testing/fitCircuits.ts';
+import { LONG, often } from '../testing/often.ts';
 import { Referee } from '../testing/referee.ts';
 import { everyPlan } from '../testing/everyPlan.ts';
-import type { ChoiceSet } from './choice.ts';
-import { choicesOf } from './choices.ts';
-import type { FitContext } from './fitContext.ts';
-import { fitCurve, stepAt, type FitCurve } from './fitCurve.ts';
-import { changesOf } from './moves.ts';
-import { AS_PLANNED } from './plan.ts';
-import { planValue } from './value.ts';
+import type { ChoiceSet } from './search/choice.ts';
+import { choicesOf } from './search/choices.ts';
+import type { Occasion } from '../occasion/occasion.ts';
+import { fitCurve, stepAt, type FitCurve } from './search/fitCurve.ts';
+import { changesOf } from './words/moves.ts';
+import { AS_PLANNED } from './plan/plan.ts';
+import { planValue } from './search/value.ts';
 
 const anyRecipe: fc.Arbitrary<FitRecipe> = fc.record({
   reading: fc.constantFrom('best' as const, 'best' as const, 'shorten' as const, 'drop' as const),
@@ -26,8 +27,8 @@ function budgets({ steps, planned }: FitCurve): readonly number[] {
   return [shortest - 0.5, shortest, between(0.35), between(0.7), Math.round(planned * 1.15)];
 }
 
-function setFor(circuit: Circuit, context: FitContext, recipe: FitRecipe, longer: boolean): ChoiceSet {
-  return choicesOf(circuit, context, recipe, longer ? 'longer' : 'shorter');
+function setFor(circuit: Circuit, occasion: Occasion, recipe: FitRecipe, longer: boolean): ChoiceSet {
+  return choicesOf(circuit, occasion, recipe, longer ? 'longer' : 'shorter');
 }
 
 /** Three rounds only now and then: the programs grow with them. */
@@ -44,11 +45,11 @@ describe('the fit is exact', () => {
     let tried = 0;
     fc.assert(
       fc.property(anyFitCircuit(2, 4, 2), anyApproach, anyRecipe, (circuit, approach, recipe) => {
-        const context = fitContext(approach);
-        const plans = everyPlan(circuit, context, recipe, 4000);
+        const occasion = fitOccasion(approach);
+        const plans = everyPlan(circuit, occasion, recipe, 4000);
         fc.pre(plans !== undefined);
-        const curve = fitCurve(circuit, context, recipe);
-        const set = setFor(circuit, context, recipe, false);
+        const curve = fitCurve(circuit, occasion, recipe);
+        const set = setFor(circuit, occasion, recipe, false);
         const whole = planValue(AS_PLANNED, set);
         for (const seconds of budgets(curve).slice(0, 4)) {
           const best = Math.max(-1, ...plans.filter((plan) => plan.seconds <= seconds).map(({ value }) => value));
@@ -60,18 +61,19 @@ describe('the fit is exact', () => {
       { numRuns: 100 },
     );
     expect(tried).toBe(100);
-  }, 120_000);
+  });
 
-  it('equal to an integer program solved by highs, on 400 random circuits of 5 to 14 slots at five budgets', async () => {
+  it('equal to an integer program solved by highs, on random circuits of 5 to 14 slots at five budgets', async () => {
+    const circuits = often(40, 400);
     const kinds = new Set<MoveKind>();
     let compared = 0;
     await fc.assert(
       fc.asyncProperty(anyLargeCircuit, anyApproach, anyRecipe, async (circuit, approach, recipe) => {
-        const context = fitContext(approach);
-        const curve = fitCurve(circuit, context, recipe);
-        const whole = planValue(AS_PLANNED, setFor(circuit, context, recipe, false));
+        const occasion = fitOccasion(approach);
+        const curve = fitCurve(circuit, occasion, recipe);
+        const whole = planValue(AS_PLANNED, setFor(circuit, occasion, recipe, false));
         for (const seconds of budgets(curve)) {
-          const verdict = await referee.best(setFor(circuit, context, recipe, seconds > curve.planned), seconds);
+          const verdict = await referee.best(setFor(circuit, occasion, recipe, seconds > curve.planned), seconds);
           if (verdict.kind === 'no answer') continue;
           const step = stepAt(curve, seconds);
           if (verdict.kind === 'nothing fits') expect(step).toBeUndefined();
@@ -80,10 +82,11 @@ describe('the fit is exact', () => {
           compared += 1;
         }
       }),
-      { numRuns: 400 },
+      { numRuns: circuits },
     );
-    expect(compared).toBeGreaterThanOrEqual(1985);
+    expect(compared).toBeGreaterThanOrEqual(circuits * 5 * 0.99);
     // The best plans made use of every kind of choice.
-    expect([...kinds].toSorted()).toEqual([...MOVE_KINDS].toSorted());
+    if (LONG) expect([...kinds].toSorted()).toEqual([...MOVE_KINDS].toSorted());
+    else expect(kinds.size).toBeGreaterThan(MOVE_KINDS.length / 2);
   }, 1_200_000);
 });

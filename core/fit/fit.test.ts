@@ -5,22 +5,22 @@ import { allSlots, emptyCircuit, type Circuit, type Slot } from '../circuit/circ
 import { EMPHASES, PLAIN_RECIPE, READINGS, type FitRecipe } from '../circuit/shortVersion.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { baseOf } from '../drills/drill.ts';
-import { ceilingsOf } from '../limits/ceilings.ts';
-import { permits } from '../limits/conflictsOf.ts';
-import { anyApproach, anyFitCircuit, blockOf, fitContext, fitDrills, fitLibrary } from '../testing/fitCircuits.ts';
+import { ceilingsOf } from '../people/ceilings.ts';
+import { permits } from '../people/conflictsOf.ts';
+import { anyApproach, anyFitCircuit, blockOf, fitOccasion, fitDrills, fitLibrary } from '../testing/fitCircuits.ts';
 import { anyPerson, TEST_DAY } from '../testing/people.ts';
 import { repsOf, testSlot, timeOf } from '../testing/drills.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { just } from '../units.ts';
-import { builtCircuit } from './build.ts';
-import { choicesOf } from './choices.ts';
+import { builtCircuit } from './plan/build.ts';
+import { choicesOf } from './search/choices.ts';
 import { fitCircuit } from './fitCircuit.ts';
-import { fitCurve, stepAt } from './fitCurve.ts';
-import { frontierOf } from './frontier.ts';
-import { changesOf, movesOf } from './moves.ts';
-import { AS_PLANNED } from './plan.ts';
-import { taskOf } from './taskOf.ts';
-import { planValue, shareOf } from './value.ts';
+import { fitCurve, stepAt } from './search/fitCurve.ts';
+import { frontierOf } from './search/frontier.ts';
+import { changesOf, movesOf } from './words/moves.ts';
+import { AS_PLANNED } from './plan/plan.ts';
+import { taskOf } from './search/taskOf.ts';
+import { planValue, shareOf } from './search/value.ts';
 
 const anyRecipe: fc.Arbitrary<FitRecipe> = fc.record({
   reading: fc.constantFrom(...READINGS),
@@ -33,12 +33,12 @@ describe('every plan on a curve', () => {
   it('takes exactly the seconds it says, is worth what it says, and the next is longer and worth more', () => {
     fc.assert(
       fc.property(anyCircuit, anyApproach, anyRecipe, (circuit, approach, recipe) => {
-        const context = fitContext(approach);
-        const { steps, planned } = fitCurve(circuit, context, recipe);
-        const set = choicesOf(circuit, context, recipe, 'shorter');
+        const occasion = fitOccasion(approach);
+        const { steps, planned } = fitCurve(circuit, occasion, recipe);
+        const set = choicesOf(circuit, occasion, recipe, 'shorter');
         const whole = planValue(AS_PLANNED, set);
         for (const [at, { seconds, share, plan }] of steps.entries()) {
-          expect(timeCircuit(builtCircuit(circuit, plan, context), context.setting).total.plan).toBe(seconds);
+          expect(timeCircuit(builtCircuit(circuit, plan, occasion), occasion).total.plan).toBe(seconds);
           if (seconds <= planned) expect(shareOf(planValue(plan, set), whole)).toBe(share);
           expect(seconds).toBeGreaterThan(steps[at - 1]?.seconds ?? 0);
           expect(share).toBeGreaterThan(steps[at - 1]?.share ?? -1);
@@ -52,11 +52,11 @@ describe('every plan on a curve', () => {
     fc.assert(
       fc.property(anyCircuit, anyApproach, fc.array(anyPerson, { maxLength: 4 }), (circuit, approach, people) => {
         const ceilings = people.map((person) => ceilingsOf(person, TEST_DAY));
-        const context = { ...fitContext(approach), ceilings };
+        const occasion = { ...fitOccasion(approach), ceilings };
         const before = allSlots(circuit);
         const phases = new Set(circuit.blocks.map(({ phase }) => phase));
-        for (const { plan } of fitCurve(circuit, context).steps) {
-          const built = builtCircuit(circuit, plan, context);
+        for (const { plan } of fitCurve(circuit, occasion).steps) {
+          const built = builtCircuit(circuit, plan, occasion);
           const after = allSlots(built);
           const ids = after.map(({ id }) => id);
           expect(before.filter(({ id }) => ids.includes(id)).map(({ id }) => id)).toEqual(ids);
@@ -77,12 +77,12 @@ describe('every plan on a curve', () => {
   it('changes nothing at the full length, and is the same every time', () => {
     fc.assert(
       fc.property(anyCircuit, anyApproach, anyRecipe, (circuit, approach, recipe) => {
-        const context = fitContext(approach);
-        const curve = fitCurve(circuit, context, recipe);
+        const occasion = fitOccasion(approach);
+        const curve = fitCurve(circuit, occasion, recipe);
         const step = stepAt(curve, curve.planned);
         expect(step && changesOf(step.plan, circuit)).toEqual([]);
-        expect(step && builtCircuit(circuit, step.plan, context)).toEqual(circuit);
-        expect(fitCurve(circuit, context, recipe)).toEqual(curve);
+        expect(step && builtCircuit(circuit, step.plan, occasion)).toEqual(circuit);
+        expect(fitCurve(circuit, occasion, recipe)).toEqual(curve);
       }),
       { numRuns: 60 },
     );
@@ -91,18 +91,18 @@ describe('every plan on a curve', () => {
   it('tells its moves so that seconds and shares add up, and no move is left of one that was refused', () => {
     fc.assert(
       fc.property(anyCircuit, anyApproach, fc.double({ min: 0, max: 1, noNaN: true }), (circuit, approach, at) => {
-        const context = fitContext(approach);
-        const { steps, planned } = fitCurve(circuit, context);
+        const occasion = fitOccasion(approach);
+        const { steps, planned } = fitCurve(circuit, occasion);
         const step = steps[Math.floor(at * (steps.length - 1))];
         if (!step || step.seconds > planned) return;
-        const moves = movesOf(step.plan, choicesOf(circuit, context, PLAIN_RECIPE, 'shorter'));
+        const moves = movesOf(step.plan, choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter'));
         const sum = (of: (move: (typeof moves)[number]) => number) => moves.reduce((so, move) => so + of(move), 0);
         expect(sum(({ seconds }) => seconds)).toBeCloseTo(planned - step.seconds, 9);
         expect(sum(({ share }) => share)).toBeCloseTo(1 - step.share, 9);
         expect(moves.every(({ words }) => words !== '')).toBe(true);
         const [refused] = moves.toReversed();
         if (!refused) return;
-        const again = fitCurve(circuit, context, { ...PLAIN_RECIPE, refused: [refused.key] });
+        const again = fitCurve(circuit, occasion, { ...PLAIN_RECIPE, refused: [refused.key] });
         const then = stepAt(again, step.seconds);
         if (!then) return;
         expect(then.share).toBeLessThanOrEqual(step.share);
@@ -117,10 +117,10 @@ describe('the readings', () => {
   it('keep every drill, or every dose, and the best mix is worth no less than either', () => {
     fc.assert(
       fc.property(anyCircuit, fc.double({ min: 0.3, max: 1, noNaN: true }), (circuit, part) => {
-        const context = fitContext();
-        const seconds = timeCircuit(circuit, context.setting).total.plan * part;
+        const occasion = fitOccasion();
+        const seconds = timeCircuit(circuit, occasion).total.plan * part;
         const fit = (reading: FitRecipe['reading']) =>
-          fitCircuit(circuit, context, seconds, { ...PLAIN_RECIPE, reading });
+          fitCircuit(circuit, occasion, seconds, { ...PLAIN_RECIPE, reading });
         const [best, shorten, drop] = [fit('best'), fit('shorten'), fit('drop')];
         for (const other of [shorten, drop]) {
           if (other.kind === 'fitted') expect(best.kind === 'fitted' && best.share).toBeGreaterThanOrEqual(other.share);
@@ -140,7 +140,7 @@ const named = (name: string, change: Partial<Slot> = {}): Slot => {
   return { ...usualSlot(drill, `slot-${name}`), ...change };
 };
 const circuitWith = (...blocks: Circuit['blocks']): Circuit => ({ ...emptyCircuit('Made up'), blocks });
-const bare = { ...fitContext(), approach: { ...APPROACHES[0], essential: [] } };
+const bare = { ...fitOccasion(), approach: { ...APPROACHES[0], essential: [] } };
 
 describe('the moves in words', () => {
   const plan = (circuit: Circuit, change: Partial<typeof AS_PLANNED>): readonly string[] =>
@@ -185,9 +185,9 @@ describe('when nothing fits', () => {
     const long = named('Invented A', { pinned: true, dose: timeOf(60) });
     const short = named('Invented C', { pinned: true });
     const circuit = circuitWith(blockOf('mobilise', [long, short, named('Invented E')]));
-    const context = { ...fitContext(), approach: { ...APPROACHES[0], essential: [] } };
-    const fitted = fitCircuit(circuit, context, 5);
-    const curve = fitCurve(circuit, context);
+    const occasion = { ...fitOccasion(), approach: { ...APPROACHES[0], essential: [] } };
+    const fitted = fitCircuit(circuit, occasion, 5);
+    const curve = fitCurve(circuit, occasion);
     expect(fitted).toMatchObject({ kind: 'too short', shortest: curve.steps[0]?.seconds });
     expect(fitted.kind === 'too short' && fitted.inTheWay.map((one) => one.kind === 'pin' && one.drill)).toEqual(
       expect.arrayContaining(['Invented A', 'Invented C']),
@@ -200,7 +200,7 @@ describe('when nothing fits', () => {
       blockOf('mobilise', [named('Invented C')]),
       blockOf('activate', [named('Invented E')]),
     );
-    const fitted = fitCircuit(circuit, fitContext(), 3);
+    const fitted = fitCircuit(circuit, fitOccasion(), 3);
     expect(
       fitted.kind === 'too short' && fitted.inTheWay.map((one) => one.kind === 'part' && one.phase).toSorted(),
     ).toEqual(['mobilise', 'raise']);
@@ -209,12 +209,12 @@ describe('when nothing fits', () => {
 
 describe('what must hold', () => {
   it('fast work stays only after a minute of raising, or as much as was planned', () => {
-    const context = { ...bare };
+    const occasion = { ...bare };
     const raise = named('Invented A', { dose: timeOf(80), optional: true });
     const fast = named('Invented F', { pinned: true, dose: repsOf(6) });
     const circuit = circuitWith(blockOf('raise', [raise]), blockOf('potentiate', [fast]));
-    for (const { plan } of fitCurve(circuit, context).steps) {
-      const { segments } = timeCircuit(builtCircuit(circuit, plan, context), context.setting);
+    for (const { plan } of fitCurve(circuit, occasion).steps) {
+      const { segments } = timeCircuit(builtCircuit(circuit, plan, occasion), occasion);
       const raised = segments.filter(({ phase, kind }) => phase === 'raise' && kind === 'work');
       expect(raised.reduce((sum, { length }) => sum + length, 0)).toBeGreaterThanOrEqual(60);
     }
@@ -222,10 +222,10 @@ describe('what must hold', () => {
 
   it('nobody new is spared the showing: names only are for those who know the drills', () => {
     const circuit = circuitWith(blockOf('mobilise', [named('Invented A'), named('Invented G')]));
-    const names = (of: Circuit, context = bare) => fitCurve(of, context).steps.some(({ plan }) => plan.namesOnly);
+    const names = (of: Circuit, occasion = bare) => fitCurve(of, occasion).steps.some(({ plan }) => plan.namesOnly);
     expect(names(circuit)).toBe(true);
     expect(names({ ...circuit, somebodyNew: true })).toBe(false);
-    const fresh = { ...bare, setting: { ...bare.setting, newDrills: new Set([fitDrills[0]?.id ?? '']) } };
+    const fresh = { ...bare, newDrills: new Set([fitDrills[0]?.id ?? '']) };
     expect(names(circuit, fresh)).toBe(false);
   });
 
@@ -247,11 +247,10 @@ describe('more than thirty slots', () => {
   it('are bounded by a search that is never worth less than the best', () => {
     fc.assert(
       fc.property(anyFitCircuit(2, 9, 2), anyApproach, (circuit, approach) => {
-        const context = fitContext(approach);
-        const set = choicesOf(circuit, context, PLAIN_RECIPE, 'shorter');
-        const longest = 2 * timeCircuit(circuit, context.setting).total.plan;
-        const search = (reckoning: 'exact' | 'generous') =>
-          frontierOf(taskOf(set, false, reckoning), { longest }).steps;
+        const occasion = fitOccasion(approach);
+        const set = choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter');
+        const longest = 2 * timeCircuit(circuit, occasion).total.plan;
+        const search = (bound: 'exact' | 'generous') => frontierOf(taskOf(set, false, bound), { longest }).steps;
         const bounds = search('generous');
         for (const { time, value } of search('exact')) {
           const most = bounds.findLast((step) => step.time <= time)?.value ?? -1;
@@ -274,5 +273,5 @@ describe('more than thirty slots', () => {
     expect(within(30).every((one) => one === 0)).toBe(true);
     expect(within(32).every((one) => one >= 0 && one < 0.5)).toBe(true);
     expect(within(32).some((one) => one > 0)).toBe(true);
-  }, 60_000);
+  });
 });

@@ -3,14 +3,14 @@ import { PLAIN_RECIPE, type FitRecipe } from '../circuit/shortVersion.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 import type { Seconds } from '../units.ts';
-import { builtCircuit } from './build.ts';
-import { choicesOf } from './choices.ts';
-import { fitCurve, stepAt, type CurveStep, type FitCurve } from './fitCurve.ts';
-import type { FitContext } from './fitContext.ts';
-import { keptWords } from './kept.ts';
-import { movesOf, type Move } from './moves.ts';
-import type { Plan } from './plan.ts';
-import { inTheWay, type Hindrance } from './shortest.ts';
+import { builtCircuit } from './plan/build.ts';
+import { choicesOf } from './search/choices.ts';
+import { fitCurve, stepAt, type CurveStep, type FitCurve } from './search/fitCurve.ts';
+import type { Occasion } from '../occasion/occasion.ts';
+import { keptWords } from './words/kept.ts';
+import { movesOf, type Move } from './words/moves.ts';
+import type { Plan } from './plan/plan.ts';
+import { inTheWay, type Hindrance } from './search/shortest.ts';
 
 /** A circuit fitted to a number of seconds. */
 export interface Fitted {
@@ -39,39 +39,39 @@ export interface TooShort {
 /** Fits a circuit to a number of seconds: the best plan no longer than that, with its reasons. */
 export function fitCircuit(
   circuit: Circuit,
-  context: FitContext,
+  occasion: Occasion,
   seconds: Seconds,
   recipe: FitRecipe = PLAIN_RECIPE,
 ): Fitted | TooShort {
-  return fittedTo(circuit, context, seconds, recipe, fitCurve(circuit, context, recipe));
+  return fittedTo(circuit, occasion, seconds, recipe, fitCurve(circuit, occasion, recipe));
 }
 
 /** The same, read off a curve that has been worked out already. */
 export function fittedTo(
   circuit: Circuit,
-  context: FitContext,
+  occasion: Occasion,
   seconds: Seconds,
   recipe: FitRecipe,
   curve: FitCurve,
 ): Fitted | TooShort {
   const step = stepAt(curve, seconds);
-  if (step) return fittedBy(circuit, context, seconds, recipe, step);
+  if (step) return fittedBy(circuit, occasion, seconds, recipe, step);
   const shortest = curve.steps[0]?.seconds ?? 0;
-  return { kind: 'too short', shortest, inTheWay: inTheWay(circuit, context, recipe) };
+  return { kind: 'too short', shortest, inTheWay: inTheWay(circuit, occasion, recipe) };
 }
 
 /** A circuit fitted by one step of its curve. */
 export function fittedBy(
   circuit: Circuit,
-  context: FitContext,
+  occasion: Occasion,
   seconds: Seconds,
   recipe: FitRecipe,
   { plan, share, within, seconds: length }: CurveStep,
 ): Fitted {
-  const planned = timeCircuit(circuit, context.setting).total.plan;
-  const set = choicesOf(circuit, context, recipe, length > planned ? 'longer' : 'shorter');
-  const built = builtCircuit(circuit, plan, context, seconds);
-  const timeline = timeCircuit(built, context.setting);
+  const planned = timeCircuit(circuit, occasion).total.plan;
+  const set = choicesOf(circuit, occasion, recipe, length > planned ? 'longer' : 'shorter');
+  const built = builtCircuit(circuit, plan, occasion, seconds);
+  const timeline = timeCircuit(built, occasion);
   return {
     kind: 'fitted',
     circuit: built,
@@ -80,6 +80,6 @@ export function fittedBy(
     share,
     within,
     moves: movesOf(plan, set),
-    kept: keptWords(built, timeline, context, recipe),
+    kept: keptWords(built, timeline, occasion, recipe),
   };
 }

@@ -3,17 +3,18 @@ import type { FitRecipe } from '../circuit/shortVersion.ts';
 import { TARGETS, type Target } from '../drills/target.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { DrillLibrary } from '../drills/library.ts';
-import { AT_THE_START, stanceAfter } from '../timeline/stance.ts';
+import { AT_THE_START, stanceAfter } from '../occasion/stance.ts';
 import { momentAt } from '../timeline/moment.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Segment } from '../timeline/timeline.ts';
 import { just, type Seconds } from '../units.ts';
-import type { Done, FitContext } from './fitContext.ts';
-import { fitCurve, stepAt } from './fitCurve.ts';
+import type { Done, Occasion } from '../occasion/occasion.ts';
+import { fitCurve, stepAt } from './search/fitCurve.ts';
 import { fittedBy } from './fitCircuit.ts';
-import type { Move } from './moves.ts';
-import { withSpareGiven } from './spare.ts';
-import { serves } from './worth.ts';
+import type { Move } from './words/moves.ts';
+import { withLeftoverGiven } from './leftover.ts';
+import { serves } from './search/worth.ts';
+import { drillIn } from '../drills/onRung.ts';
 
 /** A run with what is still to come fitted to the seconds left. */
 export interface Refit {
@@ -47,7 +48,7 @@ export function refitRun(
   segments: readonly Segment[],
   position: Seconds,
   left: Seconds,
-  context: FitContext,
+  occasion: Occasion,
   recipe: FitRecipe,
 ): Refit {
   const now = momentAt(segments, position);
@@ -61,9 +62,9 @@ export function refitRun(
   const rest = stillToCome(circuit, now.segment);
   const budget = left - (turnEnds - position);
   const ahead = {
-    ...context,
-    setting: { ...context.setting, stance: stanceIn(now.segment, context.setting.library) },
-    done: doneIn(been, context.setting.library),
+    ...occasion,
+    stance: stanceIn(now.segment, occasion.library),
+    done: doneIn(been, occasion.library),
   };
   const curve = fitCurve(rest, ahead, recipe);
   const inTime = stepAt(curve, budget);
@@ -71,10 +72,10 @@ export function refitRun(
   if (!step)
     return { segments: withoutRest(been), inTime: turnEnds - position <= left, moves: [], share: 1, slots: new Map() };
   const fitted = fittedBy(rest, ahead, Math.max(0, budget), recipe, step);
-  const circuitLeft = inTime ? withSpareGiven(fitted.circuit, rest, budget, ahead.setting) : fitted.circuit;
+  const circuitLeft = inTime ? withLeftoverGiven(fitted.circuit, rest, budget, ahead) : fitted.circuit;
   const fittedSlots = new Map(allSlots(circuitLeft).map((slot) => [slot.id, slot]));
   const slots = new Map<string, Slot>();
-  const coming = timeCircuit(circuitLeft, ahead.setting).segments.map((segment) => {
+  const coming = timeCircuit(circuitLeft, ahead).segments.map((segment) => {
     const back = backInRun(segment, now.segment, turnEnds);
     const slot = fittedSlots.get(segment.slotId);
     if (slot) slots.set(turnKey(back), { ...slot, id: back.slotId });
@@ -135,14 +136,14 @@ function backInRun(segment: Segment, now: Segment, from: Seconds): Segment {
   return moved;
 }
 
-function stanceIn({ drillId }: Segment, library: DrillLibrary) {
-  const drill = library.byId.get(drillId);
+function stanceIn(segment: Segment, library: DrillLibrary) {
+  const drill = drillIn(segment, library);
   return drill ? stanceAfter(drill) : AT_THE_START;
 }
 
 function doneIn(segments: readonly Segment[], library: DrillLibrary): Done {
   const work = segments.filter(({ kind }) => kind === 'work');
-  const drills = [...new Set(work.map(({ drillId }) => drillId))].flatMap((id) => library.byId.get(id) ?? []);
+  const drills = [...new Set(work.map((segment) => drillIn(segment, library)))].flatMap((drill) => drill ?? []);
   return {
     raise: work.reduce((sum, { phase, length }) => (phase === 'raise' ? sum + length : sum), 0),
     phases: new Set<Phase>(work.map(({ phase }) => phase)),

@@ -18,6 +18,8 @@ export const DRILL_COLUMNS = [
   'side word',
   'usual dose',
   'shortest useful s',
+  'counted',
+  'pace m/s',
   'effort',
   'energy',
   'kit',
@@ -61,6 +63,10 @@ function cellOf(drill: Drill, column: DrillColumn): string {
       return drill.usual.sides;
     case 'side word':
       return drill.sideWord;
+    case 'counted':
+      return drill.counted ?? '';
+    case 'pace m/s':
+      return drill.pace === undefined ? '' : String(drill.pace);
     case 'usual dose':
       return JSON.stringify(drill.usual.dose);
     case 'shortest useful s':
@@ -99,6 +105,9 @@ export type DrillRow =
   | { readonly line: number; readonly ok: true; readonly drill: Record<string, unknown> }
   | { readonly line: number; readonly ok: false; readonly problem: string };
 
+/** Columns that a file of an earlier version lacks. */
+const ADDED_LATER: ReadonlySet<DrillColumn> = new Set(['figure', 'counted', 'pace m/s']);
+
 /** Reads CSV into one row a line; lines count from 1 with the heading as line 1. Never throws. */
 export function readDrillCsv(text: string): readonly DrillRow[] {
   const { data, errors, meta } = Papa.parse<Record<string, string>>(text, {
@@ -107,7 +116,7 @@ export function readDrillCsv(text: string): readonly DrillRow[] {
     delimiter: ',',
     skipEmptyLines: 'greedy',
   });
-  const missing = DRILL_COLUMNS.filter((column) => column !== 'figure' && !(meta.fields ?? []).includes(column));
+  const missing = DRILL_COLUMNS.filter((column) => !ADDED_LATER.has(column) && !(meta.fields ?? []).includes(column));
   if (missing.length > 0) return [{ line: 1, ok: false, problem: `The heading lacks: ${missing.join(', ')}` }];
   return data.map((cells, index) => {
     const line = index + 2;
@@ -134,6 +143,8 @@ function rowOf(cells: Readonly<Record<string, string>>, line: number): DrillRow 
       posture: cell('posture'),
       sidesAllowed: list('sides allowed'),
       sideWord: cell('side word'),
+      ...(cell('counted') ? { counted: cell('counted') } : {}),
+      ...(cell('pace m/s') ? { pace: numberIn(cell('pace m/s'), 'pace m/s') } : {}),
       kit: list('kit'),
       substitutes: json('substitutes'),
       space: cell('space'),

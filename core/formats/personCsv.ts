@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { DEMANDS } from '../drills/demand.ts';
-import { LIMIT_SEVERITIES, type Capped, type Limit, type LimitSide } from '../limits/limitation.ts';
-import { LIMITATIONS, limitationOf } from '../limits/limitations.ts';
-import { ABILITIES, PATTERNS, REGIONS, type Person } from '../limits/person.ts';
+import { LIMIT_SEVERITIES, type Capped, type Limit, type LimitSide } from '../people/limitation.ts';
+import { LIMITATIONS, limitationOf } from '../people/limitations.ts';
+import { ABILITIES, PATTERNS, REGIONS, type Person } from '../people/person.ts';
 import { FORMULA, unmarked } from './formula.ts';
 import { ownNames } from './heading.ts';
 

@@ -1,11 +1,12 @@
-import { slotsOf, type Block } from '../circuit/circuit.ts';
+import { slotsOf, type Block, type Slot } from '../circuit/circuit.ts';
 import type { Drill } from '../drills/drill.ts';
 import { readySeconds } from '../timeline/change.ts';
-import { peopledSetting } from '../timeline/setting.ts';
-import { AT_THE_START, stanceAfter, type Stance } from '../timeline/stance.ts';
+import { withItsPeople } from '../occasion/occasion.ts';
+import { AT_THE_START, stanceAfter, type Stance } from '../occasion/stance.ts';
 import { countAt, type Seconds } from '../units.ts';
 import type { Reviewed } from './finding.ts';
-import { comesBefore } from './precedence.ts';
+import { comesBefore } from '../drills/precedence.ts';
+import { drillIn } from '../drills/onRung.ts';
 
 /** Blocks up to this long are ordered exactly; longer ones by the nearest next drill. */
 export const EXACT_UP_TO = 12;
@@ -34,8 +35,9 @@ interface Task {
  */
 export function bestOrder(block: Block, reviewed: Reviewed): BetterOrder | undefined {
   const slots = slotsOf(block);
-  if (slots.length < 3 || slots.length !== block.lines.length) return undefined;
-  const drills = slots.flatMap(({ drillId }) => reviewed.setting.library.byId.get(drillId) ?? []);
+  const nonstop = block.noGaps || reviewed.circuit.noGaps;
+  if (nonstop || slots.length < 3 || slots.length !== block.lines.length) return undefined;
+  const drills = slots.flatMap((slot) => drillIn(slot, reviewed.library) ?? []);
   if (drills.length !== slots.length) return undefined;
   const task = taskOf(block, drills, reviewed);
   const present = drills.map((_, index) => index);
@@ -45,18 +47,19 @@ export function bestOrder(block: Block, reviewed: Reviewed): BetterOrder | undef
   return { lineIds: order.flatMap((index) => slots[index]?.id ?? []), saves };
 }
 
-function taskOf(block: Block, drills: readonly Drill[], { circuit, setting: usual }: Reviewed): Task {
-  const setting = peopledSetting(circuit, usual);
+function taskOf(block: Block, drills: readonly Drill[], reviewed: Reviewed): Task {
+  const { circuit } = reviewed;
+  const occasion = withItsPeople(circuit, reviewed);
   const at = circuit.blocks.findIndex(({ id }) => id === block.id);
-  const drillOf = (id: string | undefined) => (id === undefined ? undefined : setting.library.byId.get(id));
-  const last = drillOf(circuit.blocks.slice(0, at).flatMap(slotsOf).at(-1)?.drillId);
-  const after = drillOf(circuit.blocks.slice(at + 1).flatMap(slotsOf)[0]?.drillId);
+  const drillOf = (slot: Slot | undefined) => slot && drillIn(slot, occasion.library);
+  const last = drillOf(circuit.blocks.slice(0, at).flatMap(slotsOf).at(-1));
+  const after = drillOf(circuit.blocks.slice(at + 1).flatMap(slotsOf)[0]);
   const ready = (from: Stance, drill: Drill | undefined, later: boolean) =>
-    drill ? readySeconds(from, drill, later, setting) : 0;
+    drill ? readySeconds(from, drill, later, occasion) : 0;
   return {
     drills,
     laterRounds: countAt(block.rounds, 'plan') - 1,
-    before: last ? stanceAfter(last) : setting.stance,
+    before: last ? stanceAfter(last) : occasion.stance,
     after,
     first: (from, to) => ready(from, drills[to], false),
     later: (from, to) => ready(from, drills[to], true),

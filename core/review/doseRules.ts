@@ -1,22 +1,22 @@
 import { workSecondsOneSide } from '../dose/workSeconds.ts';
-import { drillAtStart } from '../drills/library.ts';
 import type { Kit } from '../drills/kit.ts';
 import { countAt, just, type Seconds } from '../units.ts';
+import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
 import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
 import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
 
 /** Seconds that one side is held or rolled, over sets and rounds. */
-function oneSide({ slot, rounds }: Placed): Seconds {
-  return workSecondsOneSide(slot.dose, 'plan') * countAt(slot.sets, 'plan') * rounds;
+function oneSide({ slot, rounds }: Placed, floor: Floor): Seconds {
+  return workSecondsOneSide(slot.dose, 'plan', floor) * countAt(slot.sets, 'plan') * rounds;
 }
 
-/** A time dose of so many seconds a side. */
+/** A time dose with these seconds a side. */
 const timed = (seconds: Seconds): Dose => ({ kind: 'time', seconds: just(seconds) });
 
 /** Holds that are long for one muscle group before training. */
-export const longHold: GraveRule = ({ placed, approach: { caps } }) => {
+export const longHold: GraveRule = ({ placed, floor, approach: { caps } }) => {
   const held = placed.filter(({ drill }) => isStaticHold(drill));
   const groups = new Map<string, Placed[]>();
   for (const one of held) {
@@ -24,11 +24,11 @@ export const longHold: GraveRule = ({ placed, approach: { caps } }) => {
     groups.set(target, [...(groups.get(target) ?? []), one]);
   }
   return [...groups].flatMap(([target, group]): readonly Finding[] => {
-    const seconds = group.reduce((sum, one) => sum + oneSide(one), 0);
+    const seconds = group.reduce((sum, one) => sum + oneSide(one, floor), 0);
     if (seconds <= caps.holdWarn) return [];
-    const [longest] = group.toSorted((one, other) => oneSide(other) - oneSide(one));
+    const [longest] = group.toSorted((one, other) => oneSide(other, floor) - oneSide(one, floor));
     const stop = seconds >= caps.holdStop;
-    const room = caps.holdWarn - (seconds - (longest ? oneSide(longest) : 0));
+    const room = caps.holdWarn - (seconds - (longest ? oneSide(longest, floor) : 0));
     const each = longest ? Math.floor((room / (countAt(longest.slot.sets, 'plan') * longest.rounds)) * 2) / 2 : 0;
     return [
       {
@@ -49,10 +49,10 @@ export const longHold: GraveRule = ({ placed, approach: { caps } }) => {
 };
 
 /** Rolling that is long for one area, or long in all. */
-export const longRolling: Rule = ({ placed, approach: { caps } }) => {
+export const longRolling: Rule = ({ placed, floor, approach: { caps } }) => {
   const rolled = placed.filter(({ drill }) => isRolling(drill));
   const long = rolled.flatMap((one): readonly Finding[] => {
-    const seconds = oneSide(one);
+    const seconds = oneSide(one, floor);
     if (seconds <= caps.rollArea) return [];
     const each = Math.floor(caps.rollArea / (countAt(one.slot.sets, 'plan') * one.rounds));
     return [
@@ -69,7 +69,7 @@ export const longRolling: Rule = ({ placed, approach: { caps } }) => {
       },
     ];
   });
-  const all = rolled.reduce((sum, one) => sum + oneSide(one) * (one.slot.sides === 'each' ? 2 : 1), 0);
+  const all = rolled.reduce((sum, one) => sum + oneSide(one, floor) * (one.slot.sides === 'each' ? 2 : 1), 0);
   if (all <= caps.rollAll) return long;
   return [
     ...long,
@@ -93,7 +93,7 @@ export const tooHard: GraveRule = ({ placed, approach: { caps } }) =>
       severity: 'warn',
       slotIds: [slot.id],
       title: `${drill.name} is effort ${drill.effort} in ${phase}`,
-      words: `A warm-up should not tire: effort up to ${caps.effort}, but for the fast part at its end. Take a gentler rung.`,
+      words: `A warm-up should not tire: effort up to ${caps.effort}, but for the fast part at its end. Take an easier version.`,
       source: TRADE,
     }));
 
@@ -111,47 +111,25 @@ export const oneSideOnly: GraveRule = ({ placed }) =>
       fix: { label: `Do both ${drill.sideWord}s`, change: { kind: 'sides', slotIds: [slot.id], sides: 'usual' } },
     }));
 
-/** An odd number of lengths leaves the class at the far end. */
-export const oddLengths: Rule = ({ placed }) =>
-  placed.flatMap(({ slot, drill, rounds }): readonly Finding[] => {
-    const { dose } = slot;
-    if (dose.kind !== 'distance' || dose.length.of === 'lap') return [];
-    const lengths =
-      countAt(dose.lengths, 'plan') * countAt(slot.sets, 'plan') * rounds * (slot.sides === 'each' ? 2 : 1);
-    if (lengths % 2 === 0) return [];
-    const more = { ...dose, lengths: just(countAt(dose.lengths, 'plan') + 1) };
-    return [
-      {
-        rule: 'odd-lengths',
-        severity: 'note',
-        slotIds: [slot.id],
-        title: `${drill.name}: an odd number of lengths`,
-        words: 'It leaves everybody at the far end.',
-        source: TRADE,
-        fix: { label: 'One length more', change: { kind: 'dose', slotId: slot.id, dose: more } },
-      },
-    ];
-  });
-
 /** A drill in pairs for an odd number of people. */
-export const oddOneOut: Rule = ({ circuit: { people }, placed }) =>
+export const oddOneOut: Rule = ({ headcount, placed }) =>
   placed
-    .filter(({ drill }) => drill.kit.includes('partner') && people % 2 === 1)
+    .filter(({ drill }) => drill.kit.includes('partner') && headcount % 2 === 1)
     .map(({ slot, drill }): Finding => ({
       rule: 'odd-one-out',
       severity: 'note',
       slotIds: [slot.id],
-      title: `${drill.name}: pairs out of ${people}`,
+      title: `${drill.name}: pairs out of ${headcount}`,
       words: 'Somebody is left over: make one three, or pair up yourself.',
       source: TRADE,
     }));
 
 /** More people than there is of a piece of kit: said once for each piece, of all the drills that need it. */
-export const tooFewThings: GraveRule = ({ circuit: { people }, placed, kitCounts }) => {
+export const tooFewThings: GraveRule = ({ headcount, placed, site }) => {
   const items = [...new Set(placed.flatMap(({ drill }) => drill.kit))];
   return items.flatMap((item): readonly Finding[] => {
-    const there = kitCounts[item] ?? Infinity;
-    if (there >= people) return [];
+    const there = site.counts[item] ?? Infinity;
+    if (there >= headcount) return [];
     const users = placed.filter(({ drill }) => drill.kit.includes(item));
     const names = [...new Set(users.map(({ drill }) => drill.name))];
     return [
@@ -159,8 +137,8 @@ export const tooFewThings: GraveRule = ({ circuit: { people }, placed, kitCounts
         rule: 'too-few-things',
         severity: 'warn',
         slotIds: users.map(({ slot }) => slot.id),
-        title: `${people === 1 ? 'One person' : `${people} people`}, ${there === 0 ? 'no' : there} ${plural(item, there)}`,
-        words: `Take turns, run stations, or take a rung without ${plural(item, 2)}: ${names.join(', ')}.`,
+        title: `${headcount === 1 ? 'One person' : `${headcount} people`}, ${there === 0 ? 'no' : there} ${plural(item, there)}`,
+        words: `Take turns, run stations, or use a version without ${plural(item, 2)}: ${names.join(', ')}.`,
         source: TRADE,
       },
     ];
@@ -169,27 +147,3 @@ export const tooFewThings: GraveRule = ({ circuit: { people }, placed, kitCounts
 
 const plural = (item: Kit, count: number): string =>
   count === 1 ? item : item.endsWith('ch') ? `${item}es` : `${item}s`;
-
-/** Lines that name a drill but say how much in a word that is no dose. */
-export const vagueDose: GraveRule = ({ circuit, setting: { library } }) =>
-  circuit.blocks
-    .flatMap(({ lines }) => lines)
-    .flatMap((line): readonly Finding[] => {
-      if (line.kind !== 'unread') return [];
-      const found = drillAtStart(line.text, library);
-      if (!found) return [];
-      return [
-        {
-          rule: 'vague-dose',
-          severity: 'warn',
-          slotIds: [line.id],
-          title: `“${line.text.slice(found.length).trim()}” is no dose`,
-          words: `Say how much ${found.drill.name.toLowerCase()}: seconds, repetitions, holds, a distance, or “feel 20-40s”.`,
-          source: TRADE,
-          fix: {
-            label: 'Give it its usual dose',
-            change: { kind: 'usual slot', lineId: line.id, drillId: found.drill.id },
-          },
-        },
-      ];
-    });

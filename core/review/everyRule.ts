@@ -1,14 +1,6 @@
 import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
-import {
-  longHold,
-  longRolling,
-  oddLengths,
-  oddOneOut,
-  oneSideOnly,
-  tooFewThings,
-  tooHard,
-  vagueDose,
-} from './doseRules.ts';
+import { oddLengths } from './lengthRules.ts';
+import { longHold, longRolling, oddOneOut, oneSideOnly, tooFewThings, tooHard } from './doseRules.ts';
 import type { GraveRule, Rule } from './finding.ts';
 import { hardEasyHard, holdAfterMoving, phaseOrder, raiseFirst, wrongOrder } from './orderRules.ts';
 import { nobodyMay, noSwap } from './peopleRules.ts';
@@ -18,7 +10,6 @@ import { hiddenTime, overTime, underTime, upAndDown } from './timeRules.ts';
 export const GRAVE_RULES: readonly GraveRule[] = [
   nobodyMay,
   overTime,
-  vagueDose,
   noSwap,
   oneSideOnly,
   longHold,

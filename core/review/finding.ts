@@ -1,12 +1,10 @@
-import type { Approach } from '../approach/approach.ts';
 import type { Circuit, Slot } from '../circuit/circuit.ts';
 import type { Coverage } from '../coverage/coverageOf.ts';
-import type { MainSession } from '../coverage/mainSession.ts';
+import type { Floor } from '../dose/distance.ts';
 import type { Dose, Sides } from '../dose/dose.ts';
 import type { Drill } from '../drills/drill.ts';
-import type { Kit } from '../drills/kit.ts';
-import type { SlotTracks } from '../limits/tracksFor.ts';
-import type { Setting } from '../timeline/setting.ts';
+import type { SlotTracks } from '../swaps/tracksFor.ts';
+import type { Occasion } from '../occasion/occasion.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 
 /** `stop` should not be run like this; `warn` is worth changing; `note` is worth knowing. */
@@ -22,7 +20,6 @@ export type Fix =
   | { readonly kind: 'sides'; readonly slotIds: readonly string[]; readonly sides: Sides | 'usual' }
   | { readonly kind: 'before'; readonly slotId: string; readonly otherId: string }
   | { readonly kind: 'order'; readonly blockId: string; readonly lineIds: readonly string[] }
-  | { readonly kind: 'usual slot'; readonly lineId: string; readonly drillId: string }
   | { readonly kind: 'block order'; readonly blockIds: readonly string[] };
 
 /** Something to say about a circuit. */
@@ -38,19 +35,15 @@ export interface Finding {
   readonly fix?: { readonly label: string; readonly change: Fix };
 }
 
-/** What a review goes by, besides the circuit. */
-export interface ReviewContext {
-  readonly setting: Setting;
-  readonly approach: Approach;
-  /** What comes after the warm-up; undefined where nobody said. */
-  readonly session?: MainSession;
-  /** Who does what, where people are known. */
-  readonly tracks?: readonly SlotTracks[];
-  /** How many people are known of; 0 where nobody is. */
-  readonly people?: number;
-  /** How many there are of kit that is counted at the site. */
-  readonly kitCounts: Readonly<Partial<Record<Kit, number>>>;
+/** Who does what, where people are known. */
+export interface WhoDoesWhat {
+  readonly tracks: readonly SlotTracks[];
+  /** How many people are known of. */
+  readonly people: number;
 }
+
+/** Where nobody is known of. */
+export const NOBODY_KNOWN: WhoDoesWhat = { tracks: [], people: 0 };
 
 /** A slot in the circuit with what rules ask about it. */
 export interface Placed {
@@ -62,8 +55,11 @@ export interface Placed {
 }
 
 /** What a rule is given whose findings may be graver than a note. Coverage never is, and takes long to work out. */
-export interface Laid extends ReviewContext {
+export interface Laid extends Occasion, WhoDoesWhat {
   readonly circuit: Circuit;
+  readonly floor: Floor;
+  /** How many people do it; 0 where nobody knows. */
+  readonly headcount: number;
   readonly timeline: Timeline;
   /** Every slot whose drill is known, in order. */
   readonly placed: readonly Placed[];

@@ -1,6 +1,5 @@
-import { changeBlock, changeSlot, moveLine, placeOf, replaceLine } from '../circuit/edit.ts';
+import { changeBlock, changeSlot, moveLine, placeOf } from '../circuit/edit.ts';
 import type { Circuit } from '../circuit/circuit.ts';
-import { usualSlot } from '../circuit/slot.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import type { Fix } from './finding.ts';
 
@@ -27,10 +26,6 @@ export function fixed(circuit: Circuit, fix: Fix, library: DrillLibrary): Circui
         const ordered = fix.lineIds.flatMap((id) => block.lines.filter((line) => line.id === id));
         return ordered.length === block.lines.length ? { ...block, lines: ordered } : block;
       });
-    case 'usual slot': {
-      const drill = library.byId.get(fix.drillId);
-      return drill ? replaceLine(circuit, fix.lineId, usualSlot(drill, fix.lineId)) : circuit;
-    }
     case 'block order': {
       const ordered = fix.blockIds.flatMap((id) => circuit.blocks.filter((block) => block.id === id));
       return ordered.length === circuit.blocks.length ? { ...circuit, blocks: ordered } : circuit;

@@ -2,7 +2,7 @@ import type { Phase } from '../drills/phase.ts';
 import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
 import { isMoving, isStaticHold } from '../drills/kinds.ts';
-import { comesBefore } from './precedence.ts';
+import { comesBefore } from '../drills/precedence.ts';
 
 /** How far effort may fall after its first peak before it counts as going cold. Common practice, no source. */
 const FALL = 2;

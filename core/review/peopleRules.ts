@@ -2,7 +2,7 @@ import { TRADE, type Finding, type GraveRule } from './finding.ts';
 
 /** A drill that nobody present may do as planned. */
 export const nobodyMay: GraveRule = ({ placed, tracks, people }) =>
-  (tracks ?? []).flatMap(({ slotId, main }): readonly Finding[] => {
+  tracks.flatMap(({ slotId, main }): readonly Finding[] => {
     const slot = placed.find(({ slot: { id } }) => id === slotId);
     if (!slot || people === 0 || main.length > 0) return [];
     return [
@@ -11,7 +11,7 @@ export const nobodyMay: GraveRule = ({ placed, tracks, people }) =>
         severity: 'stop',
         slotIds: [slotId],
         title: `Nobody present may do ${slot.drill.name.toLowerCase()} as planned`,
-        words: 'Take another drill, or an easier rung, for all of them.',
+        words: 'Take another drill, or an easier version, for all of them.',
         source: TRADE,
       },
     ];
@@ -19,7 +19,7 @@ export const nobodyMay: GraveRule = ({ placed, tracks, people }) =>
 
 /** Somebody for whom two more instructions find nothing. */
 export const noSwap: GraveRule = ({ placed, tracks }) =>
-  (tracks ?? []).flatMap(({ slotId, oneToOne }): readonly Finding[] => {
+  tracks.flatMap(({ slotId, oneToOne }): readonly Finding[] => {
     const slot = placed.find(({ slot: { id } }) => id === slotId);
     if (!slot || oneToOne.length === 0) return [];
     const many = oneToOne.length === 1 ? 'One person has' : `${oneToOne.length} people have`;

@@ -1,13 +1,14 @@
 import type { Circuit } from '../circuit/circuit.ts';
 import { coverageOf } from '../coverage/coverageOf.ts';
+import type { Occasion } from '../occasion/occasion.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 import { EVERY_RULE } from './everyRule.ts';
-import { severityRank, type Finding, type ReviewContext } from './finding.ts';
-import { placedIn } from './placed.ts';
+import { NOBODY_KNOWN, severityRank, type Finding, type WhoDoesWhat } from './finding.ts';
+import { laidOut } from './placed.ts';
 import { withSafeFix } from './safeFix.ts';
 
-/** So many fixes are tried out before they are offered; whoever has more to mend begins with these. */
+/** The most fixes that are tried out and offered at once; the rest follow when these are done. */
 const MOST_FIXES = 40;
 
 /**
@@ -16,20 +17,18 @@ const MOST_FIXES = 40;
  */
 export function reviewCircuit(
   circuit: Circuit,
-  context: ReviewContext,
-  timeline: Timeline = timeCircuit(circuit, context.setting),
+  occasion: Occasion,
+  who: WhoDoesWhat = NOBODY_KNOWN,
+  timeline: Timeline = timeCircuit(circuit, occasion),
 ): readonly Finding[] {
-  const { library } = context.setting;
-  const coverage = coverageOf(circuit, context.setting, context.session);
-  const reviewed = { ...context, circuit, timeline, placed: placedIn(circuit, library), coverage };
+  const laid = laidOut(circuit, occasion, who, timeline);
+  const reviewed = { ...laid, coverage: coverageOf(circuit, occasion, occasion.session) };
   const findings = EVERY_RULE.flatMap((rule) => rule(reviewed)).filter(
-    ({ rule }) => !context.approach.without.includes(rule),
+    ({ rule }) => !occasion.approach.without.includes(rule),
   );
   const told = findings.toSorted((one, other) => severityRank(one.severity) - severityRank(other.severity));
   const offered = new Set(told.filter(({ fix }) => fix).slice(0, MOST_FIXES));
-  return told.map((finding) =>
-    offered.has(finding) ? withSafeFix(finding, circuit, context, findings) : withoutFix(finding),
-  );
+  return told.map((finding) => (offered.has(finding) ? withSafeFix(finding, laid, findings) : withoutFix(finding)));
 }
 
 function withoutFix({ fix: _fix, ...rest }: Finding): Finding {

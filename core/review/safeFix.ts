@@ -1,9 +1,8 @@
-import type { Circuit } from '../circuit/circuit.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { GRAVE_RULES } from './everyRule.ts';
-import { SEVERITIES, severityRank, type Finding, type ReviewContext } from './finding.ts';
+import { SEVERITIES, severityRank, type Finding, type Laid } from './finding.ts';
 import { fixed } from './fix.ts';
-import { placedIn } from './placed.ts';
+import { laidOut } from './placed.ts';
 
 /**
  * A finding with its fix, or, where the fix would raise something worse than what it mends, with words that say so
@@ -11,19 +10,13 @@ import { placedIn } from './placed.ts';
  *
  * @param known what the review found, this finding among it: what is there already is not raised by the fix.
  */
-export function withSafeFix(
-  finding: Finding,
-  circuit: Circuit,
-  context: ReviewContext,
-  known: readonly Finding[],
-): Finding {
+export function withSafeFix(finding: Finding, laid: Laid, known: readonly Finding[]): Finding {
   const { fix, ...rest } = finding;
   if (!fix || finding.severity === SEVERITIES[0]) return finding;
-  const changed = fixed(circuit, fix.change, context.setting.library);
-  const timeline = timeCircuit(changed, context.setting);
-  const reviewed = { ...context, circuit: changed, timeline, placed: placedIn(changed, context.setting.library) };
-  const worse = GRAVE_RULES.flatMap((rule) => rule(reviewed))
-    .filter(({ rule, severity }) => !context.approach.without.includes(rule) && isGraver(severity, finding.severity))
+  const changed = fixed(laid.circuit, fix.change, laid.library);
+  const after = laidOut(changed, laid, laid, timeCircuit(changed, laid));
+  const worse = GRAVE_RULES.flatMap((rule) => rule(after))
+    .filter(({ rule, severity }) => !laid.approach.without.includes(rule) && isGraver(severity, finding.severity))
     .find((raised, _, all) => countLike(raised, all) > countLike(raised, known));
   if (!worse) return finding;
   return { ...rest, words: `${rest.words} “${fix.label}” would bring something worse here: ${worse.title}.` };

@@ -1,5 +1,4 @@
 import { workStretches } from '../dose/workSeconds.ts';
-import { floorOf } from '../timeline/setting.ts';
 import { bestOrder } from './bestOrder.ts';
 import { clockWords } from '../clockWords.ts';
 import { TRADE, type Finding, type GraveRule, type Rule } from './finding.ts';
@@ -10,11 +9,10 @@ const SHORT_BELOW = 0.85;
 const WORTH_REORDERING = 4;
 
 /** Longer than the time there is. */
-export const overTime: GraveRule = ({ circuit, timeline, placed, setting }) => {
+export const overTime: GraveRule = ({ circuit, timeline, placed, floor }) => {
   const { available } = circuit;
   const over = timeline.total.plan - available;
   if (available === 0 || over <= 0) return [];
-  const floor = floorOf(circuit, setting);
   const turning = placed.filter(({ slot, drill }) => slot.sides === 'each' && drill.sidesAllowed.includes('alternate'));
   const saved = turning.filter(({ slot }) => {
     const [each, alternate] = (['each', 'alternate'] as const).map((sides) =>

@@ -25,7 +25,7 @@ export function blankRecord(segments: readonly Segment[]): readonly TurnRecord[]
   return [...turns.values()];
 }
 
-/** The record of a run that goes on otherwise than it began: turns that are new are added, those that are gone stay. */
+/** The record of a run whose rest was changed: turns that are new are added, those that are gone stay. */
 export function recordAlong(record: readonly TurnRecord[], segments: readonly Segment[]): readonly TurnRecord[] {
   const known = new Set(record.map(({ slotId, round }) => `${slotId} ${round}`));
   return [...record, ...blankRecord(segments).filter(({ slotId, round }) => !known.has(`${slotId} ${round}`))];

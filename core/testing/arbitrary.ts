@@ -4,10 +4,11 @@ import { emptyCircuit, type Block, type Circuit, type Line, type Slot } from '..
 import { usualSlot } from '../circuit/slot.ts';
 import { LENGTH_UNITS, SPEED_UNITS, type Measure } from '../dose/distance.ts';
 import { LOAD_UNITS } from '../dose/lift.ts';
-import { RAMP_UNITS } from '../dose/ramp.ts';
-import { takesExtra, type Dose, type Extra, type Tempo } from '../dose/dose.ts';
+import { RAMP_UNITS, type RampDose } from '../dose/ramp.ts';
+import { GROWING, takesExtra, type Dose, type Extra, type Tempo } from '../dose/dose.ts';
+import { BAND_STRENGTHS } from '../drills/inHand.ts';
 import { PHASES } from '../drills/phase.ts';
-import type { Range } from '../units.ts';
+import { just, type Range } from '../units.ts';
 import { testLibrary } from './drills.ts';
 
 /** A range between two whole numbers. */
@@ -62,15 +63,22 @@ export const anyDose: fc.Arbitrary<Dose> = fc.oneof(
     steps: fc.tuple(liftStep, liftStep, liftStep).map(([one, ...rest]) => [one, ...rest] as const),
   }),
   fc
-    .record({ unit: fc.constantFrom(...RAMP_UNITS), from: halves(0, 20), to: halves(0, 20), grade: halves(0, 30) })
-    .chain((climb) =>
-      fc.record({ steps: fc.integer({ min: 1, max: 12 }), each: range(5, 90) }).map((rest) => ({
-        kind: 'ramp' as const,
-        ...climb,
-        ...rest,
-        grade: climb.unit === 'effort' ? 0 : climb.grade,
-      })),
-    ),
+    .record({
+      unit: fc.constantFrom(...RAMP_UNITS),
+      from: halves(0, 20),
+      to: halves(0, 20),
+      grade: halves(0, 30),
+      steeper: fc.option(halves(0, 30)),
+      each: range(5, 90),
+      steps: fc.integer({ min: 1, max: 12 }),
+      uneven: fc.option(fc.array(halves(2, 180), { minLength: 2, maxLength: 12 })),
+    })
+    .map(({ grade, steeper, steps, each, uneven, ...climb }): RampDose => {
+      const sloped = climb.unit !== 'effort';
+      const ends = sloped && steeper !== null && steeper !== grade ? { gradeTo: steeper } : {};
+      const long = uneven ? { steps: uneven.length, each: just(uneven[0] ?? 1), uneven } : { steps, each };
+      return { kind: 'ramp', ...climb, grade: sloped ? grade : 0, ...ends, ...long };
+    }),
 );
 
 const words = fc
@@ -97,16 +105,23 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       pinned: fc.boolean(),
       optional: fc.boolean(),
       cue: fc.oneof(fc.constant(''), words),
+      guess: fc.oneof({ weight: 3, arbitrary: fc.constant('') }, { weight: 1, arbitrary: words }),
+      rungAt: fc.nat({ max: 6 }),
+      growing: fc.option(fc.constantFrom(...GROWING)),
+      load: fc.option(fc.record({ amount: halves(1, 200), unit: fc.constantFrom(...LOAD_UNITS) })),
+      band: fc.option(fc.constantFrom(...BAND_STRENGTHS)),
+      height: fc.option(measure),
     })
-    .map(({ drill, extra, ...rest }) => ({
+    .map(({ drill, extra, rungAt, ...rest }) => ({
       ...usualSlot(drill, id),
       ...rest,
+      rung: drill.ladder.filter(({ rung }) => rung !== 0)[rungAt]?.id ?? '',
       // More of one side means something only where sides are counted, and there is no more of a ramp.
       extra: rest.sides === 'both' || !takesExtra(rest.dose) ? null : extra,
     }));
 }
 
-const unreadTexts = ['wobble dance 30s', 'lean 8 @', 'tall reech 8', '90/90', 'rest', 'run 10-8'] as const;
+const unreadTexts = ['wobble dance 30s', 'zigzag 8 @', 'blorp', '???', 'rest'] as const;
 
 function anyLine(id: string): fc.Arbitrary<Line> {
   return fc.oneof(
@@ -122,6 +137,7 @@ function anyBlock(at: number, most: number): fc.Arbitrary<Block> {
     rounds: fc.oneof(fc.constant({ low: 1, high: 1 }), range(1, 4)),
     roundRest: fc.oneof(fc.constant(0), halves(0, 60)),
     stations: fc.boolean(),
+    noGaps: fc.boolean(),
     lines: fc
       .integer({ min: 0, max: most })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(`line-${at}-${index}`)))),
@@ -144,6 +160,7 @@ export const anyCircuit: fc.Arbitrary<Circuit> = fc
     somebodyNew: fc.boolean(),
     slowToFloor: fc.boolean(),
     namesOnly: fc.boolean(),
+    noGaps: fc.boolean(),
     blocks: fc
       .integer({ min: 0, max: 5 })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyBlock(index, 5)))),

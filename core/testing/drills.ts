@@ -57,6 +57,7 @@ const INVENTED: readonly { name: string; posture: Posture; change?: Partial<Dril
   { name: 'All-fours sway', posture: 'quadruped' },
   { name: 'Long hands', posture: 'plank', change: { sidesAllowed: ['alternate'], sideWord: 'way' } },
   { name: 'Floor bridge', posture: 'supine', change: { kit: ['mat'] } },
+  { name: 'Chair bend', posture: 'seated', change: { kit: ['chair'] } },
   { name: 'Rope turn', posture: 'standing', change: { kit: ['rope'] } },
   { name: 'Shoulder to shoulder', posture: 'standing', change: { kit: ['partner'] } },
   { name: 'Loop step', posture: 'standing', change: { kit: ['loop band'], sidesAllowed: ['each'], sideWord: 'way' } },

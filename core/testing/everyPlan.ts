@@ -1,11 +1,11 @@
 import type { Circuit } from '../circuit/circuit.ts';
 import type { FitRecipe } from '../circuit/shortVersion.ts';
-import { builtCircuit } from '../fit/build.ts';
-import type { ChoiceBlock, ChoicePlace } from '../fit/choice.ts';
-import { choicesOf } from '../fit/choices.ts';
-import type { FitContext } from '../fit/fitContext.ts';
-import type { BlockPlan, Plan, SlotPlan } from '../fit/plan.ts';
-import { planValue } from '../fit/value.ts';
+import { builtCircuit } from '../fit/plan/build.ts';
+import type { ChoiceBlock, ChoicePlace } from '../fit/search/choice.ts';
+import { choicesOf } from '../fit/search/choices.ts';
+import type { Occasion } from '../occasion/occasion.ts';
+import type { BlockPlan, Plan, SlotPlan } from '../fit/plan/plan.ts';
+import { planValue } from '../fit/search/value.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Seconds } from '../units.ts';
 
@@ -17,11 +17,11 @@ type BlockChoice = Pick<Plan, 'slots' | 'blocks'>;
  */
 export function everyPlan(
   circuit: Circuit,
-  context: FitContext,
+  occasion: Occasion,
   recipe: FitRecipe,
   most: number,
 ): readonly { readonly plan: Plan; readonly seconds: Seconds; readonly value: number }[] | undefined {
-  const set = choicesOf(circuit, context, recipe, 'shorter');
+  const set = choicesOf(circuit, occasion, recipe, 'shorter');
   const blocks = set.blocks.map(blockChoices);
   const modes = set.mayNameOnly ? [false, true] : [false];
   if (blocks.reduce((count, choices) => count * choices.length, modes.length) > most) return undefined;
@@ -37,9 +37,9 @@ export function everyPlan(
   return plans
     .flatMap((plan) => modes.map((namesOnly): Plan => ({ ...plan, namesOnly })))
     .flatMap((plan) => {
-      const built = builtCircuit(circuit, plan, context);
-      if (!holds(circuit, built, context)) return [];
-      return [{ plan, seconds: timeCircuit(built, context.setting).total.plan, value: planValue(plan, set) }];
+      const built = builtCircuit(circuit, plan, occasion);
+      if (!holds(circuit, built, occasion)) return [];
+      return [{ plan, seconds: timeCircuit(built, occasion).total.plan, value: planValue(plan, set) }];
     });
 }
 
@@ -79,8 +79,9 @@ function fillings(places: readonly ChoicePlace[], together: boolean): readonly R
 }
 
 /** Essential parts that were there are still there; fast work has as much raising before it as it had, or enough; something is left. */
-function holds(circuit: Circuit, built: Circuit, { approach, setting }: FitContext): boolean {
-  const phases = (of: Circuit) => new Set(timeCircuit(of, setting).segments.map(({ phase }) => phase));
+function holds(circuit: Circuit, built: Circuit, occasion: Occasion): boolean {
+  const { approach } = occasion;
+  const phases = (of: Circuit) => new Set(timeCircuit(of, occasion).segments.map(({ phase }) => phase));
   const [before, after] = [phases(circuit), phases(built)];
   if (after.size === 0) return false;
   if (approach.essential.some((phase) => before.has(phase) && !after.has(phase))) return false;
@@ -88,12 +89,13 @@ function holds(circuit: Circuit, built: Circuit, { approach, setting }: FitConte
     .filter(({ phase, lines }) => phase === 'potentiate' && lines.length > 0)
     .every(
       ({ id }) =>
-        raisedBefore(built, id, setting) >= Math.min(approach.caps.raiseBeforeFast, raisedBefore(circuit, id, setting)),
+        raisedBefore(built, id, occasion) >=
+        Math.min(approach.caps.raiseBeforeFast, raisedBefore(circuit, id, occasion)),
     );
 }
 
-function raisedBefore(circuit: Circuit, blockId: string, setting: FitContext['setting']): Seconds {
-  const { segments } = timeCircuit(circuit, setting);
+function raisedBefore(circuit: Circuit, blockId: string, occasion: Occasion): Seconds {
+  const { segments } = timeCircuit(circuit, occasion);
   const at = segments.findIndex((segment) => segment.blockId === blockId);
   return segments
     .slice(0, at)

@@ -10,9 +10,8 @@ import { libraryOf } from '../drills/library.ts';
 import { PHASES, type Phase } from '../drills/phase.ts';
 import { POSTURES } from '../drills/posture.ts';
 import { TARGETS, type Target } from '../drills/target.ts';
-import type { FitContext } from '../fit/fitContext.ts';
-import { ANYWHERE } from '../limits/place.ts';
-import { usualSetting } from '../timeline/setting.ts';
+import type { Occasion } from '../occasion/occasion.ts';
+import { occasionOf } from '../occasion/occasion.ts';
 import { just } from '../units.ts';
 import { repsOf, testDrill, timeOf } from './drills.ts';
 
@@ -66,9 +65,9 @@ const compounds: readonly Drill[] = Array.from({ length: SERVED.length }, (_, at
 
 export const fitLibrary = libraryOf([...fitDrills, ...compounds]);
 
-/** A place to fit in, by an approach, for anybody. */
-export function fitContext(approach: (typeof APPROACHES)[number] = APPROACHES[0]): FitContext {
-  return { setting: usualSetting(fitLibrary), approach, place: ANYWHERE, ceilings: [] };
+/** An occasion to fit for, by an approach, for anybody. */
+export function fitOccasion(approach: (typeof APPROACHES)[number] = APPROACHES[0]): Occasion {
+  return occasionOf({ library: fitLibrary, approach });
 }
 
 const span = (low: number, high: number) => ({ low: Math.min(low, high), high: Math.max(low, high) });
@@ -143,11 +142,12 @@ function anyFitBlock(id: string, phase: Phase, drills: readonly Drill[], most: n
     rounds: count(1, most).map(just),
     roundRest: fc.constantFrom(0, 0, 10),
     stations: fc.constantFrom(false, false, false, false, false, true),
+    noGaps: fc.constantFrom(false, false, false, true),
     lines: fc.tuple(...drills.map((drill, at) => anyFitSlot(drill, `${id}-${at}`))),
   });
 }
 
-/** Circuits of so many slots with rounds, rests, sides, sets, stations, pins and every phase. */
+/** Circuits of a number of slots, with rounds, rests, sides, sets, stations, pins and every phase. */
 export function anyFitCircuit(least: number, most: number, rounds = 3): fc.Arbitrary<Circuit> {
   return fc
     .record({
@@ -157,6 +157,7 @@ export function anyFitCircuit(least: number, most: number, rounds = 3): fc.Arbit
       inOrder: fc.boolean(),
       somebodyNew: fc.boolean(),
       slowToFloor: fc.boolean(),
+      noGaps: fc.constantFrom(false, false, false, true),
     })
     .chain(({ drills, cuts, phases, inOrder, ...who }) => {
       const runs: (readonly Drill[])[] = [];

@@ -1,13 +1,13 @@
 import type { Drill } from '../drills/drill.ts';
 import type { Seconds } from '../units.ts';
 import { readySeconds } from '../timeline/change.ts';
-import { peopledSetting } from '../timeline/setting.ts';
-import { stanceAfter, type Stance } from '../timeline/stance.ts';
-import type { Choice, ChoiceBlock, ChoiceSet } from '../fit/choice.ts';
-import { restAt, restedSlot } from '../fit/rests.ts';
-import { slotSeconds } from '../fit/slotSeconds.ts';
-import type { RestLevel } from '../fit/plan.ts';
-import { slotWorth, serves, targetWorth } from '../fit/worth.ts';
+import { withItsPeople } from '../occasion/occasion.ts';
+import { stanceAfter, type Stance } from '../occasion/stance.ts';
+import type { Choice, ChoiceBlock, ChoiceSet } from '../fit/search/choice.ts';
+import { restAt, restedSlot } from '../fit/plan/rests.ts';
+import { slotSeconds } from '../fit/search/slotSeconds.ts';
+import type { RestLevel } from '../fit/plan/plan.ts';
+import { slotWorth, serves, targetWorth } from '../fit/search/worth.ts';
 
 /** Worth is divided by this in the program, which likes its numbers small. */
 export const WORTH_UNIT = 1000;
@@ -43,15 +43,15 @@ interface Way {
  * s that a target is served.
  */
 export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean): string {
-  const { circuit, context, weights } = set;
-  const setting = peopledSetting({ ...circuit, namesOnly: circuit.namesOnly || namesOnly }, context.setting);
+  const { circuit, occasion, weights } = set;
+  const peopled = withItsPeople({ ...circuit, namesOnly: circuit.namesOnly || namesOnly }, occasion);
   const ways = set.blocks.map(waysOf);
   const nodes = nodesOf(set, ways, namesOnly);
   const goal: string[] = [];
   const time: string[] = [];
   const rows: string[] = [];
   const binary: string[] = [];
-  const ready = (from: Stance, { drill }: Node, again: boolean) => readySeconds(from, drill, again, setting);
+  const ready = (from: Stance, { drill }: Node, again: boolean) => readySeconds(from, drill, again, peopled);
   const plus = (terms: readonly string[]): string => (terms.length > 0 ? terms.join(' + ') : '0 zero');
   const less = (terms: readonly string[]): string => terms.map((term) => ` - ${term}`).join('');
   const chosen = ({ choices }: Node): readonly string[] => choices.map(({ name }) => name);
@@ -88,9 +88,11 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean)
       arcs.push({ name, from, to });
       binary.push(name);
       if (!to) continue;
-      time.push(`${String(ready(from ? stanceAfter(from.drill) : context.setting.stance, to, false))} ${name}`);
+      const nonstop = circuit.noGaps || set.blocks[to.block]?.block.noGaps === true;
+      const follows = from?.block === to.block ? nonstop : from !== null && circuit.noGaps;
+      if (!follows) time.push(`${String(ready(from ? stanceAfter(from.drill) : occasion.stance, to, false))} ${name}`);
       if (!from || from.block !== to.block) continue;
-      const again = ready(stanceAfter(from.drill), to, true);
+      const again = nonstop ? 0 : ready(stanceAfter(from.drill), to, true);
       for (const way of (ways[to.block] ?? []).filter(({ rounds }) => rounds > 1)) {
         time.push(`${String((way.rounds - 1) * again)} u_${name}_${way.name}`);
         rows.push(`${name} + ${way.name} - u_${name}_${way.name} <= 1`);
@@ -119,7 +121,8 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean)
       for (const way of (ways[last.block] ?? []).filter(({ rounds }) => rounds > 1)) {
         const name = `w_${last.name}_${first.name}_${way.name}`;
         const roundRest = restAt(set.blocks[last.block]?.block.roundRest ?? 0, way.rest);
-        const back = roundRest + ready(stanceAfter(last.drill), first, true);
+        const nonstop = circuit.noGaps || set.blocks[last.block]?.block.noGaps === true;
+        const back = roundRest + (nonstop ? 0 : ready(stanceAfter(last.drill), first, true));
         time.push(`${String((way.rounds - 1) * back)} ${name}`);
         const opens = into(first).filter(({ from }) => from?.block !== first.block);
         const closes = outOf(last).filter(({ to }) => to?.block !== last.block);
@@ -134,7 +137,7 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean)
     goal.push(`${(targetWorth(weight, weights.sum) / WORTH_UNIT).toFixed(6)} ${name}`);
     rows.push(`${name}${less(nodes.filter(({ drill }) => serves(drill, target)).flatMap(chosen))} <= 0`);
   }
-  for (const phase of context.approach.essential) {
+  for (const phase of occasion.approach.essential) {
     const own = nodes.filter(({ block }) => set.blocks[block]?.block.phase === phase);
     if (own.length > 0) rows.push(`${plus(own.flatMap(chosen))} >= 1`);
   }

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { DEMANDS } from '../drills/demand.ts';
-import { LIMIT_SEVERITIES, type Limit, type LimitSeverity, type LimitSide } from '../limits/limitation.ts';
-import { LIMITATIONS } from '../limits/limitations.ts';
-import { ABILITIES, PATTERNS, READINESS, REGIONS, UNKNOWN_PERSON, type Person } from '../limits/person.ts';
+import { LIMIT_SEVERITIES, type Limit, type LimitSeverity, type LimitSide } from '../people/limitation.ts';
+import { LIMITATIONS } from '../people/limitations.ts';
+import { ABILITIES, PATTERNS, READINESS, REGIONS, UNKNOWN_PERSON, type Person } from '../people/person.ts';
 
 /** The day on which invented people train. */
 export const TEST_DAY = '2026-11-25';

@@ -2,7 +2,7 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { setTimeout, clearTimeout } from 'node:timers';
 import { fileURLToPath } from 'node:url';
 import type { Highs } from 'highs';
-import type { ChoiceSet } from '../fit/choice.ts';
+import type { ChoiceSet } from '../fit/search/choice.ts';
 import type { Seconds } from '../units.ts';
 import { fitProgram, WORTH_UNIT } from './fitProgram.ts';
 

@@ -1,15 +1,15 @@
 import { handlingOf, type Kit } from '../drills/kit.ts';
-import { rankOf, type Posture } from '../drills/posture.ts';
+import { rankOf } from '../drills/posture.ts';
 import type { Drill } from '../drills/drill.ts';
 import { ceilToHalfSecond, type Seconds } from '../units.ts';
-import type { Setting } from './setting.ts';
-import type { Stance } from './stance.ts';
-import type { TradeTimes } from './trade.ts';
+import type { Occasion } from '../occasion/occasion.ts';
+import type { Stance } from '../occasion/stance.ts';
+import type { TradeTimes } from '../occasion/trade.ts';
 
-/** Seconds to get from one posture to another. */
-export function postureChange(from: Posture, to: Posture, times: TradeTimes): Seconds {
-  if (from === to) return 0;
+/** Seconds to get from one posture to another: from a chair to sitting on the floor is one, too. */
+export function postureChange(from: Stance, to: Stance, times: TradeTimes): Seconds {
   const apart = Math.abs(rankOf(from) - rankOf(to));
+  if (from.posture === to.posture && apart === 0) return 0;
   return times.ranksApart[apart - 1] ?? times.sameRank;
 }
 
@@ -25,17 +25,17 @@ export function kitChange(from: readonly Kit[], to: readonly Kit[], times: Trade
  *
  * @param laterRound whether these people have done this slot in an earlier round
  */
-export function readySeconds(from: Stance, drill: Drill, laterRound: boolean, setting: Setting): Seconds {
-  const { times, habits } = setting;
-  const slow = setting.slowToFloor ? times.slowToFloor : 1;
-  const posture = postureChange(from.posture, drill.posture, times) * slow;
+export function readySeconds(from: Stance, drill: Drill, laterRound: boolean, occasion: Occasion): Seconds {
+  const { times, habits } = occasion;
+  const slow = occasion.slowToFloor ? times.slowToFloor : 1;
+  const posture = postureChange(from, drill, times) * slow;
   const move = (posture + kitChange(from.kit, drill.kit, times)) * habits.move;
-  const firstTalk = setting.newDrills.has(drill.id) ? times.talkNew : times.talkKnown;
+  const firstTalk = occasion.newDrills.has(drill.id) ? times.talkNew : times.talkKnown;
   const talk = (laterRound ? times.talkLaterRound : firstTalk) * habits.talk;
   return ceilToHalfSecond(Math.max(move, talk));
 }
 
 /** Seconds to change sides in a posture. */
-export function switchSeconds(posture: Posture, times: TradeTimes): Seconds {
-  return rankOf(posture) < 2 ? times.switchUp : times.switchDown;
+export function switchSeconds(stance: Stance, times: TradeTimes): Seconds {
+  return rankOf(stance) < 2 ? times.switchUp : times.switchDown;
 }

@@ -20,10 +20,8 @@ export type FuseSketch = readonly SketchedBlock[];
 
 /**
  * The sketch of a timeline. Stretches in which nobody works are one where they follow on one another and look alike.
- *
- * @param effortOf the effort of a segment's work, 0–10
  */
-export function sketchFuse(segments: readonly Segment[], effortOf: (segment: Segment) => Effort): FuseSketch {
+export function sketchFuse(segments: readonly Segment[]): FuseSketch {
   const blocks: { id: string; phase: Phase; rounds: [Seconds, Effort][][] }[] = [];
   let roundNow = 0;
   for (const segment of segments) {
@@ -38,7 +36,7 @@ export function sketchFuse(segments: readonly Segment[], effortOf: (segment: Seg
       roundNow = segment.round;
     }
     const stretches = block.rounds.at(-1) ?? [];
-    const look = segment.kind === 'work' ? effortOf(segment) : segment.kind === 'rest' ? REST : THREAD;
+    const look = segment.kind === 'work' ? segment.effort : segment.kind === 'rest' ? REST : THREAD;
     const before = stretches.at(-1);
     if (before && look < 0 && before[1] === look) before[0] += segment.length;
     else stretches.push([segment.length, look]);
@@ -49,11 +47,11 @@ export function sketchFuse(segments: readonly Segment[], effortOf: (segment: Seg
 /** What the fuse draws of a segment. */
 export type FuseSegment = Pick<
   Segment,
-  'kind' | 'start' | 'end' | 'length' | 'blockId' | 'slotId' | 'drillId' | 'phase' | 'round' | 'rounds'
+  'kind' | 'start' | 'end' | 'length' | 'blockId' | 'slotId' | 'drillId' | 'phase' | 'round' | 'rounds' | 'effort'
 >;
 
 /** A sketch laid out in time again, with the effort of every stretch of work. Slots and drills are not in a sketch. */
-export function sketchedSegments(sketch: FuseSketch): readonly (FuseSegment & { readonly effort: Effort })[] {
+export function sketchedSegments(sketch: FuseSketch): readonly FuseSegment[] {
   let clock = 0;
   return sketch.flatMap(({ phase, rounds }, block) =>
     rounds.flatMap((stretches, round) =>
@@ -68,6 +66,7 @@ export function sketchedSegments(sketch: FuseSketch): readonly (FuseSegment & { 
           blockId: String(block),
           slotId: '',
           drillId: '',
+          rung: '',
           phase,
           round: round + 1,
           rounds: rounds.length,

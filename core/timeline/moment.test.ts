@@ -7,10 +7,10 @@ import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, repsOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
 import { just } from '../units.ts';
 import { momentAt, nextTurn, stretchSegment } from './moment.ts';
-import { usualSetting } from './setting.ts';
+import { occasionOf } from '../occasion/occasion.ts';
 import { timeCircuit } from './timeCircuit.ts';
 
-const setting = usualSetting(testLibrary);
+const occasion = occasionOf({ library: testLibrary });
 // Ready 3, left 10, switch 3, right 10, rest 5; ready 3, work 20; and again after a round rest of 15.
 const circuit = circuitOf(
   [
@@ -20,7 +20,7 @@ const circuit = circuitOf(
   just(2),
   15,
 );
-const { segments, total } = timeCircuit(circuit, setting);
+const { segments, total } = timeCircuit(circuit, occasion);
 
 describe('the moment at a position', () => {
   it('is the segment that starts at a border, with what is left of it', () => {
@@ -36,7 +36,7 @@ describe('the moment at a position', () => {
   it('is found in any circuit at any position', () => {
     fc.assert(
       fc.property(anyCircuit, fc.double({ min: 0, max: 1, noNaN: true }), (any, share) => {
-        const timeline = timeCircuit(any, setting);
+        const timeline = timeCircuit(any, occasion);
         const position = share * timeline.total.plan;
         const moment = momentAt(timeline.segments, position);
         if (timeline.segments.length === 0) return moment === undefined;
@@ -64,7 +64,7 @@ describe('sounds', () => {
   it('count the last three seconds before and of work, and mark go, the side change, rest and the end', () => {
     const once = timeCircuit(
       circuitOf([testSlot('Tall reach', timeOf(10), 'each', { rest: 5 }), testSlot('Run', timeOf(5))]),
-      setting,
+      occasion,
     );
     expect(soundsOf(once.segments).map(({ at, kind }) => `${String(at)} ${kind}`)).toEqual([
       '1 count',
@@ -94,7 +94,7 @@ describe('sounds', () => {
   it('come in order of time and never before the start', () => {
     fc.assert(
       fc.property(anyCircuit, (any) => {
-        const times = soundsOf(timeCircuit(any, setting).segments).map(({ at }) => at);
+        const times = soundsOf(timeCircuit(any, occasion).segments).map(({ at }) => at);
         return times.every((at, index) => at >= (times[index - 1] ?? 0));
       }),
     );

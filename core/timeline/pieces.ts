@@ -1,13 +1,13 @@
 import type { Block, Slot } from '../circuit/circuit.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
-import { setDoses } from '../dose/sets.ts';
+import { setDoses } from '../circuit/sets.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { Level, Seconds } from '../units.ts';
 import { readySeconds, switchSeconds } from './change.ts';
-import type { Stance } from './stance.ts';
-import type { Setting } from './setting.ts';
+import type { Stance } from '../occasion/stance.ts';
+import type { Occasion } from '../occasion/occasion.ts';
 import type { Segment, WorkSide } from './timeline.ts';
 
 /** One going-through of a slot, in a round of its block. */
@@ -17,21 +17,25 @@ export interface Turn {
   readonly drill: Drill;
   readonly round: number;
   readonly rounds: number;
+  /** Nothing stops: sides change in passing. */
+  readonly nonstop: boolean;
+  /** It follows on what came before without a gap, so that nobody gets ready for it. */
+  readonly follows: boolean;
 }
 
 /** A stretch of a turn that takes time. */
 export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter' | 'swap'>;
 
 /** Everything a turn consists of, in order, for somebody who comes to it in a stance. */
-export function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Level, floor: Floor): readonly Piece[] {
+export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: Level, floor: Floor): readonly Piece[] {
   const { slot, drill } = turn;
   const doses = setDoses(slot, level);
   const sets = doses.length;
-  const ready = readySeconds(stance, drill, turn.round > 1, setting);
+  const ready = turn.follows ? 0 : readySeconds(stance, drill, turn.round > 1, occasion);
   const pieces: Piece[] = [piece('ready', ready, 1, firstSide(slot))];
   doses.forEach((dose, index) => {
     const set = index + 1;
-    pieces.push(...setPieces(turn, dose, set, setting, level, floor));
+    pieces.push(...setPieces(turn, dose, set, occasion, level, floor));
     if (set < sets) pieces.push(restPiece('set', slot.setRest, set));
   });
   pieces.push(restPiece('slot', slot.rest, sets));
@@ -40,20 +44,20 @@ export function piecesOf(turn: Turn, stance: Stance, setting: Setting, level: Le
 
 /** One set: a side after the other, and one partner after the other where a drill is done in pairs. */
 function setPieces(
-  { slot, drill }: Turn,
+  { slot, drill, nonstop }: Turn,
   dose: Dose,
   set: number,
-  setting: Setting,
+  occasion: Occasion,
   level: Level,
   floor: Floor,
 ): readonly Piece[] {
-  const change = switchSeconds(drill.posture, setting.times);
+  const change = switchSeconds(drill, occasion.times);
   const pieces: Piece[] = [];
   const partners = drill.kit.includes('partner') ? 2 : 1;
   for (let partner = 1; partner <= partners; partner += 1) {
     workStretches(dose, slot.sides, level, floor, slot.extra).forEach((length, index) => {
       const side = index === 0 ? firstSide(slot) : 'right';
-      if (index > 0) pieces.push(piece('switch', change, set, side, 'side'));
+      if (index > 0) pieces.push(piece('switch', nonstop ? 0 : change, set, side, 'side'));
       else if (partner > 1) pieces.push(piece('switch', change, set, side, 'partner'));
       pieces.push(piece('work', length, set, side));
     });

@@ -5,15 +5,15 @@ import { newBlock } from '../circuit/edit.ts';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, repsOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
 import { just } from '../units.ts';
-import { usualSetting, type Setting } from './setting.ts';
+import { occasionOf, type Occasion } from '../occasion/occasion.ts';
 import { timeCircuit } from './timeCircuit.ts';
-import { USUAL_TIMES } from './trade.ts';
+import { USUAL_TIMES } from '../occasion/trade.ts';
 
-const setting = usualSetting(testLibrary);
+const occasion = occasionOf({ library: testLibrary });
 
 /** No ready, switch or other hidden time. */
-const noHiddenTime: Setting = {
-  ...setting,
+const noHiddenTime: Occasion = {
+  ...occasion,
   times: {
     ...USUAL_TIMES,
     sameRank: 0,
@@ -25,7 +25,7 @@ const noHiddenTime: Setting = {
   },
 };
 
-const kinds = (circuit: Parameters<typeof timeCircuit>[0], using = setting) =>
+const kinds = (circuit: Parameters<typeof timeCircuit>[0], using = occasion) =>
   timeCircuit(circuit, using).segments.map(({ kind, length }) => `${kind} ${length}`);
 
 describe('worked totals of the model', () => {
@@ -48,7 +48,7 @@ describe('worked totals of the model', () => {
   it('3: 8–10 reps on each side on hands and knees, first in the circuit, take 65 s; 59 low, 71 high', () => {
     const circuit = circuitOf([testSlot('All-fours sway', repsOf(8, 10), 'each')]);
     expect(kinds(circuit)).toEqual(['ready 6', 'work 27', 'switch 5', 'work 27']);
-    expect(timeCircuit(circuit, setting).total).toEqual({ low: 59, plan: 65, high: 71 });
+    expect(timeCircuit(circuit, occasion).total).toEqual({ low: 59, plan: 65, high: 71 });
   });
 });
 
@@ -61,7 +61,7 @@ describe('a block of stations', () => {
     ];
     const circuit = circuitOf(slots);
     const blocks = circuit.blocks.map((block) => ({ ...block, stations: true }));
-    const { segments } = timeCircuit({ ...circuit, blocks }, setting);
+    const { segments } = timeCircuit({ ...circuit, blocks }, occasion);
     expect(
       segments.map(({ slotId, kind, length, restAfter }) => `${slotId} ${kind} ${length} ${restAfter ?? ''}`.trim()),
     ).toEqual([
@@ -81,7 +81,7 @@ describe('a block of stations', () => {
 
 describe('a drill in pairs', () => {
   it('is done by one partner, then by the other, with a change between', () => {
-    const { segments } = timeCircuit(circuitOf([testSlot('Shoulder to shoulder', timeOf(20))]), setting);
+    const { segments } = timeCircuit(circuitOf([testSlot('Shoulder to shoulder', timeOf(20))]), occasion);
     expect(segments.map(({ kind, length, swap }) => `${kind} ${length} ${swap ?? ''}`.trim())).toEqual([
       'ready 3',
       'work 20',
@@ -98,7 +98,7 @@ describe('somebody in the group', () => {
       testSlot('Tall reach', timeOf(20), 'both', { id: 'b' }),
     ]);
     const ready = (change: Partial<typeof circuit>) =>
-      timeCircuit({ ...circuit, ...change }, setting)
+      timeCircuit({ ...circuit, ...change }, occasion)
         .segments.filter(({ kind }) => kind === 'ready')
         .map(({ length }) => length);
     expect(ready({})).toEqual([6, 6]);
@@ -109,7 +109,7 @@ describe('somebody in the group', () => {
 
 describe('a slot', () => {
   it('counts a per-side dose twice and the change of side once', () => {
-    const { segments, byKind } = timeCircuit(circuitOf([testSlot('Tall reach', timeOf(20), 'each')]), setting);
+    const { segments, byKind } = timeCircuit(circuitOf([testSlot('Tall reach', timeOf(20), 'each')]), occasion);
     expect(segments.map(({ kind, side }) => `${kind} ${side}`)).toEqual([
       'ready left',
       'work left',
@@ -142,20 +142,20 @@ describe('a slot', () => {
 
   it('is talked through while people get there: the longer of the two counts', () => {
     const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
-    const isNew = { ...setting, newDrills: new Set(['floor-bridge']) };
+    const isNew = { ...occasion, newDrills: new Set(['floor-bridge']) };
     expect(kinds(toFloor)[0]).toBe('ready 8');
     expect(kinds(toFloor, isNew)[0]).toBe('ready 10');
   });
 
   it('takes half as long again to get down where somebody is slow to the floor', () => {
     const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
-    expect(kinds(toFloor, { ...setting, slowToFloor: true })[0]).toBe('ready 12');
+    expect(kinds(toFloor, { ...occasion, slowToFloor: true })[0]).toBe('ready 12');
   });
 
   it("stretches moving and talking by the coach's own habits, to the half second", () => {
     const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
-    expect(kinds(toFloor, { ...setting, habits: { move: 1.15, talk: 1 } })[0]).toBe('ready 9.5');
-    expect(kinds(toFloor, { ...setting, habits: { move: 1, talk: 2 } })[0]).toBe('ready 8');
+    expect(kinds(toFloor, { ...occasion, habits: { move: 1.15, talk: 1 } })[0]).toBe('ready 9.5');
+    expect(kinds(toFloor, { ...occasion, habits: { move: 1, talk: 2 } })[0]).toBe('ready 8');
   });
 });
 
@@ -180,7 +180,7 @@ describe('kit', () => {
 describe('rounds', () => {
   it('repeat the block with the round rest between, a nod instead of talk, and nothing after the last work', () => {
     const slot = testSlot('Tall reach', timeOf(20), 'both', { rest: 5 });
-    const { segments, total } = timeCircuit(circuitOf([slot], { low: 2, high: 3 }, 20), setting);
+    const { segments, total } = timeCircuit(circuitOf([slot], { low: 2, high: 3 }, 20), occasion);
     expect(segments.map(({ kind, length, restAfter, round }) => [round, kind, length, restAfter])).toEqual([
       [1, 'ready', 3, null],
       [1, 'work', 20, null],
@@ -201,7 +201,7 @@ describe('any circuit', () => {
   it('ends where its last segment ends, has no gaps, and never takes less at the high end', () => {
     fc.assert(
       fc.property(anyCircuit, (circuit) => {
-        const { segments, total, byKind, byPhase, hidden } = timeCircuit(circuit, setting);
+        const { segments, total, byKind, byPhase, hidden } = timeCircuit(circuit, occasion);
         expect(total.plan).toBe(segments.at(-1)?.end ?? 0);
         const broken = segments.filter(
           ({ start, end, length }, index) =>
@@ -223,6 +223,6 @@ describe('any circuit', () => {
 
   it('takes no time where it is empty', () => {
     const empty = { ...emptyCircuit('Empty'), blocks: [newBlock('b', 'raise')] };
-    expect(timeCircuit(empty, setting).total).toEqual({ low: 0, plan: 0, high: 0 });
+    expect(timeCircuit(empty, occasion).total).toEqual({ low: 0, plan: 0, high: 0 });
   });
 });

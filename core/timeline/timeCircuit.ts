@@ -1,23 +1,25 @@
 import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
-import { setCount } from '../dose/sets.ts';
+import { setCount } from '../circuit/sets.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
-import { stanceAfter } from './stance.ts';
+import { stanceAfter } from '../occasion/stance.ts';
 import { busySeconds, paddedTo, piecesOf, restPiece, type Piece, type Turn } from './pieces.ts';
-import { floorOf, peopledSetting, type Setting } from './setting.ts';
+import { floorOf } from '../occasion/floor.ts';
+import { withItsPeople, type Occasion } from '../occasion/occasion.ts';
 import type { Segment, SlotTime, Timeline } from './timeline.ts';
+import { drillIn } from '../drills/onRung.ts';
 
 /**
  * Lays a circuit out in time: for every slot ready → work → (switch → work) → rest, block by block and round by round.
  * Segments are at plan; the total is given at low, plan and high. There is no rest after the very last work.
  * Slots whose drill the library does not have take no time.
  *
- * @example timeCircuit(circuit, usualSetting(library)).total.plan // seconds
+ * @example timeCircuit(circuit, occasionOf({ library })).total.plan // seconds
  */
-export function timeCircuit(circuit: Circuit, usual: Setting): Timeline {
-  const setting = peopledSetting(circuit, usual);
-  const segments = segmentsAt(circuit, setting, 'plan');
+export function timeCircuit(circuit: Circuit, usual: Occasion): Timeline {
+  const occasion = withItsPeople(circuit, usual);
+  const segments = segmentsAt(circuit, occasion, 'plan');
   const total = spreadOf((level) =>
-    level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthAt(circuit, setting, level),
+    level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthAt(circuit, occasion, level),
   );
   const byKind = sumsBy(NO_SECONDS_BY_KIND, segments, (segment) => segment.kind);
   return {
@@ -34,15 +36,17 @@ const NO_SECONDS_BY_KIND = { ready: 0, work: 0, switch: 0, rest: 0 };
 const NO_SECONDS_BY_PHASE = { release: 0, raise: 0, mobilise: 0, activate: 0, integrate: 0, potentiate: 0 };
 
 /** Goes through a circuit as people do, and shows every piece that takes time, in order. */
-function walk(circuit: Circuit, setting: Setting, level: Level, show: (turn: Turn, piece: Piece) => void): void {
-  let { stance } = setting;
-  const floor = floorOf(circuit, setting);
+function walk(circuit: Circuit, occasion: Occasion, level: Level, show: (turn: Turn, piece: Piece) => void): void {
+  let { stance } = occasion;
+  let begun = false;
+  const floor = floorOf(circuit, occasion);
   for (const block of circuit.blocks) {
-    const turns = turnsOf(block, setting, level);
-    const busy = (turn: Turn): Seconds => busySeconds(piecesOf(turn, stance, setting, level, floor));
+    const turns = turnsOf(block, occasion, level, circuit.noGaps, begun);
+    begun ||= turns.length > 0;
+    const busy = (turn: Turn): Seconds => busySeconds(piecesOf(turn, stance, occasion, level, floor));
     const longest = block.stations ? Math.max(0, ...turns.map(busy)) : 0;
     turns.forEach((turn, index) => {
-      const pieces = paddedTo(longest, piecesOf(turn, stance, setting, level, floor));
+      const pieces = paddedTo(longest, piecesOf(turn, stance, occasion, level, floor));
       for (const piece of pieces) if (piece.length > 0) show(turn, piece);
       const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
       if (roundEnds && block.roundRest > 0) show(turn, restPiece('round', block.roundRest, 1));
@@ -51,10 +55,10 @@ function walk(circuit: Circuit, setting: Setting, level: Level, show: (turn: Tur
   }
 }
 
-function segmentsAt(circuit: Circuit, setting: Setting, level: Level): readonly Segment[] {
+function segmentsAt(circuit: Circuit, occasion: Occasion, level: Level): readonly Segment[] {
   const segments: Segment[] = [];
   let clock: Seconds = 0;
-  walk(circuit, setting, level, (turn, piece) => {
+  walk(circuit, occasion, level, (turn, piece) => {
     segments.push(segmentOf(turn, piece, setCount(turn.slot, level), clock));
     clock += piece.length;
   });
@@ -62,24 +66,29 @@ function segmentsAt(circuit: Circuit, setting: Setting, level: Level): readonly 
 }
 
 /** The length of a circuit, without laying it out. */
-function lengthAt(circuit: Circuit, setting: Setting, level: Level): Seconds {
+function lengthAt(circuit: Circuit, occasion: Occasion, level: Level): Seconds {
   let clock: Seconds = 0;
   let lastEffort: Seconds = 0;
-  walk(circuit, setting, level, (_turn, piece) => {
+  walk(circuit, occasion, level, (_turn, piece) => {
     clock += piece.length;
     if (piece.kind !== 'rest') lastEffort = clock;
   });
   return lastEffort;
 }
 
-function turnsOf(block: Block, setting: Setting, level: Level): readonly Turn[] {
+/** The turns of a block; `onward` where the whole circuit has no gaps, `begun` where something was before it. */
+function turnsOf(block: Block, occasion: Occasion, level: Level, onward: boolean, begun: boolean): readonly Turn[] {
   const rounds = countAt(block.rounds, level);
   const known = slotsOf(block).flatMap((slot) => {
-    const drill = setting.library.byId.get(slot.drillId);
+    const drill = drillIn(slot, occasion.library);
     return drill ? [{ slot, drill }] : [];
   });
   return Array.from({ length: rounds }, (_, index) => index + 1).flatMap((round) =>
-    known.map(({ slot, drill }) => ({ block, slot, drill, round, rounds })),
+    known.map(({ slot, drill }, at) => {
+      const nonstop = onward || block.noGaps;
+      const opens = round === 1 && at === 0;
+      return { block, slot, drill, round, rounds, nonstop, follows: opens ? onward && begun : nonstop };
+    }),
   );
 }
 
@@ -95,6 +104,7 @@ function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, se
     phase: block.phase,
     slotId: slot.id,
     drillId: drill.id,
+    rung: slot.rung,
     round,
     rounds,
     set,
@@ -102,6 +112,8 @@ function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, se
     side,
     sideWord: drill.sideWord,
     posture: drill.posture,
+    effort: drill.effort,
+    met: drill.energy.met,
     restAfter,
     swap,
   };

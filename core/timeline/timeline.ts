@@ -1,7 +1,7 @@
 import type { Phase } from '../drills/phase.ts';
 import type { Posture } from '../drills/posture.ts';
 import type { SideWord } from '../dose/dose.ts';
-import type { Seconds, Spread } from '../units.ts';
+import type { Effort, Seconds, Spread } from '../units.ts';
 
 export type SegmentKind = 'ready' | 'work' | 'switch' | 'rest';
 
@@ -18,6 +18,8 @@ export interface Segment {
   readonly phase: Phase;
   readonly slotId: string;
   readonly drillId: string;
+  /** The id of the rung it is done on; empty for the drill as named. */
+  readonly rung: string;
   /** From 1. */
   readonly round: number;
   readonly rounds: number;
@@ -27,6 +29,9 @@ export interface Segment {
   readonly side: WorkSide;
   readonly sideWord: SideWord;
   readonly posture: Posture;
+  /** How hard its work is, and what it costs as a multiple of rest; of the drill also where it is not work. */
+  readonly effort: Effort;
+  readonly met: number;
   /** Why people rest: between sets, after the slot, between rounds, or until the other stations are done. Null where it is no rest. */
   readonly restAfter: 'set' | 'slot' | 'round' | 'station' | null;
   /** What is changed in a switch: the side, or the partner whose turn it is. Null in all else. */

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { lengthMetres, metresOf, stepsOf, USUAL_FLOOR, type DistanceDose } from '../dose/distance.ts';
+import { lengthMetres, metresOf, stepsOf, type DistanceDose } from '../dose/distance.ts';
 import { workSecondsOneSide } from '../dose/workSeconds.ts';
 import { circuitOf, testLibrary, testSlot } from '../testing/drills.ts';
+import { siteWithLanes, TEST_FLOOR } from '../testing/places.ts';
 import { just } from '../units.ts';
 import { readWhiteboard } from '../whiteboard/readWhiteboard.ts';
-import { usualSetting } from './setting.ts';
+import { occasionOf } from '../occasion/occasion.ts';
 import { timeCircuit } from './timeCircuit.ts';
 
-const setting = usualSetting(testLibrary);
+const occasion = occasionOf({ library: testLibrary });
 const tenYards: DistanceDose = {
   kind: 'distance',
   length: { of: 'measure', measure: { amount: 10, unit: 'yd' } },
@@ -20,16 +21,16 @@ const tenYards: DistanceDose = {
 describe('worked totals of the model, with a floor to travel over', () => {
   it('4: ten yards are 9.144 m exactly, and sixty six-inch steps', () => {
     expect(metresOf({ amount: 10, unit: 'yd' })).toBe(9.144);
-    expect(stepsOf({ ...tenYards, step: { amount: 6, unit: 'in' } }, USUAL_FLOOR)).toBe(60);
-    expect(lengthMetres({ of: 'lane' }, USUAL_FLOOR)).toBe(9.144);
+    expect(stepsOf({ ...tenYards, step: { amount: 6, unit: 'in' } }, TEST_FLOOR)).toBe(60);
+    expect(lengthMetres({ of: 'lane' }, TEST_FLOOR)).toBe(9.144);
   });
 
   it('5: fourteen people in four lanes, ten yards there and back at 1.2 m/s, take 32.5 s', () => {
-    const floor = { ...USUAL_FLOOR, waves: 4 };
+    const floor = { ...TEST_FLOOR, waves: 4 };
     expect(workSecondsOneSide(tenYards, 'plan', floor)).toBe(32.5);
     const circuit = { ...circuitOf([testSlot('Tall reach', tenYards)]), people: 14, lanes: 4 };
-    expect(timeCircuit(circuit, setting).byKind.work).toBe(32.5);
-    const withSite = { ...setting, site: { lanes: 4, laneMetres: 9.144 } };
+    expect(timeCircuit(circuit, occasion).byKind.work).toBe(32.5);
+    const withSite = { ...occasion, site: siteWithLanes(4, 9.144) };
     expect(timeCircuit({ ...circuit, lanes: 0 }, withSite).byKind.work).toBe(32.5);
   });
 
@@ -56,7 +57,7 @@ describe('worked totals of the model, with a floor to travel over', () => {
     ].join('\n');
     const { circuit, problems } = readWhiteboard(board, testLibrary);
     expect(problems).toEqual([]);
-    const { byPhase, total } = timeCircuit(circuit, setting);
+    const { byPhase, total } = timeCircuit(circuit, occasion);
     const parts = [byPhase.raise / 480, byPhase.activate / 600, byPhase.potentiate / 120, total.plan / 1200];
     for (const share of parts) {
       expect(share).toBeGreaterThan(0.85);

@@ -3,12 +3,13 @@ import {
   LENGTH_UNITS,
   metresOf,
   SPEED_UNITS,
-  USUAL_PACE,
   type LengthUnit,
   type Measure,
   type OneLength,
   type SpeedUnit,
 } from '../dose/distance.ts';
+import type { Drill } from '../drills/drill.ts';
+import { steppingPace, usualPace } from '../drills/usualPace.ts';
 import { just, type Range } from '../units.ts';
 import { set, type DoseWords } from './doseWords.ts';
 import { readField, type FieldReading } from './field.ts';
@@ -16,31 +17,33 @@ import { Unreadable } from './problem.ts';
 import { COUNT, countRange, type Scanner } from './scanner.ts';
 
 const NUMBER = '(\\d+(?:\\.\\d+)?)';
-const LENGTH = `${NUMBER}\\s*(m|met(?:re|er)s?|yds?|yards?|ft|feet|in)(?!\\w|/s(?![a-z]))`;
+/** A measured length, as text inside a pattern; fills two groups. */
+export const LENGTH = `${NUMBER}\\s*(m|met(?:re|er)s?|cm|yds?|yards?|ft|feet|in)(?!\\w|/s(?![a-z]))`;
 const SPEED = `${NUMBER}\\s*(m/s|km/h|mph)(?![\\w/])`;
 
 /** A length of floor: "10 m x4", "2 lengths", "1 lap". */
-export function readDistance(scanner: Scanner, words: DoseWords): boolean {
+export function readDistance(scanner: Scanner, words: DoseWords, drill: Drill): boolean {
   const { column } = scanner;
   const measured = scanner.take(LENGTH);
   if (measured) {
     const length: OneLength = { of: 'measure', measure: measureIn(measured, column) };
     const times = scanner.take(`x\\s*${COUNT}(?![\\w.:-])(?!\\s*pos)`);
-    addDistance(words, length, times ? countRange(times, column) : just(1), column);
+    addDistance(words, drill, length, times ? countRange(times, column) : just(1), column);
     return true;
   }
   const counted = scanner.take(`${COUNT}\\s*(lengths?|laps?)(?![a-z])`);
   if (!counted) return false;
   const of = counted[2]?.toLowerCase().startsWith('lap') ? 'lap' : 'lane';
-  addDistance(words, { of }, countRange(counted, column), column);
+  addDistance(words, drill, { of }, countRange(counted, column), column);
   return true;
 }
 
-function addDistance(words: DoseWords, length: OneLength, lengths: Range, column: number): void {
-  set(words, 'dose', { kind: 'distance', length, lengths, pace: USUAL_PACE, percents: [], step: null }, column);
+function addDistance(words: DoseWords, drill: Drill, length: OneLength, lengths: Range, column: number): void {
+  const pace = usualPace(drill);
+  set(words, 'dose', { kind: 'distance', length, lengths, pace, percents: [], step: null }, column);
 }
 
-function measureIn([amount, unit = '']: readonly (string | undefined)[], column: number): Measure {
+export function measureIn([amount, unit = '']: readonly (string | undefined)[], column: number): Measure {
   const short = unit
     .toLowerCase()
     .replace(/^met.*/, 'm')
@@ -111,14 +114,20 @@ function percentIn(text: string, column: number): number {
 }
 
 /** Puts pace, percentages and step into the distance they belong to. */
-export function withDistanceDetails(words: DoseWords, column: number): DoseWords {
+export function withDistanceDetails(words: DoseWords, drill: Drill, column: number): DoseWords {
   const { dose, pace, percents, step } = words;
   if (dose?.kind !== 'distance') {
     throw new Unreadable(column, 'a distance, such as 10m x4 or 2 lengths, to go with a pace, percentages or steps');
   }
+  const stepped = step ?? dose.step;
   return {
     ...words,
-    dose: { ...dose, pace: pace ?? dose.pace, percents: percents ?? dose.percents, step: step ?? dose.step },
+    dose: {
+      ...dose,
+      pace: pace ?? steppingPace(drill, stepped),
+      percents: percents ?? dose.percents,
+      step: stepped,
+    },
   };
 }
 

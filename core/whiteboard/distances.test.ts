@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Slot } from '../circuit/circuit.ts';
 import { testLibrary } from '../testing/drills.ts';
-import { readLine } from './lineReader.ts';
+import { readLine, readPlainLine } from './lineReader.ts';
 import { writeLine } from './writeWhiteboard.ts';
 
 const slotOf = (words: string): Slot => {
@@ -10,7 +10,7 @@ const slotOf = (words: string): Slot => {
   return read.slot;
 };
 const expectedAt = (words: string) => {
-  const read = readLine(`tall reach ${words}`, testLibrary, 'a');
+  const read = readPlainLine(`tall reach ${words}`, testLibrary, 'a');
   return read.kind === 'problem' ? read.problem.expected : 'it was read';
 };
 

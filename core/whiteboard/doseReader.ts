@@ -1,6 +1,7 @@
-import { MOST_CUE, MOST_POSITIONS, MOST_SETS } from '../circuit/bounds.ts';
+import { MOST_CUE, MOST_POSITIONS, MOST_SETS, MOST_UNREAD } from '../circuit/bounds.ts';
 import { takesExtra, type Dose, type Tempo } from '../dose/dose.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
+import { meansSeconds } from '../drills/kinds.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
@@ -10,6 +11,7 @@ import { Unreadable } from './problem.ts';
 import type { Scanner } from './scanner.ts';
 import { COUNT, countRange, DURATION, DURATION_GROUPS, durationRange } from './scanner.ts';
 import { readDistance, readDistanceDetails, readExtra, withDistanceDetails } from './distanceReader.ts';
+import { readInHand } from './inHandReader.ts';
 import { readLift } from './liftReader.ts';
 import { readRamp } from './rampReader.ts';
 import { takeTempo } from './tempo.ts';
@@ -22,7 +24,7 @@ export function readDoseWords(scanner: Scanner, drill: Drill): DoseWords {
     const read = READERS.some((reader) => reader(scanner, words, drill));
     if (!read) throw new Unreadable(column, EXPECTED);
   }
-  return settled(words, scanner);
+  return settled(words, drill, scanner);
 }
 
 const EXPECTED =
@@ -31,6 +33,7 @@ const EXPECTED =
 type Reader = (scanner: Scanner, words: DoseWords, drill: Drill) => boolean;
 
 const READERS: readonly Reader[] = [
+  readGuess,
   readCue,
   readMarks,
   readRests,
@@ -38,6 +41,7 @@ const READERS: readonly Reader[] = [
   readHoldDetails,
   readRamp,
   readLift,
+  readInHand,
   readDistance,
   readDistanceDetails,
   readDose,
@@ -53,6 +57,16 @@ function readCue(scanner: Scanner, words: DoseWords): boolean {
   const text = (cue[0] ?? '').replaceAll('""', '"');
   if (text.length > MOST_CUE) throw new Unreadable(column, `a cue of at most ${MOST_CUE} letters`);
   set(words, 'cue', text, column);
+  return true;
+}
+
+function readGuess(scanner: Scanner, words: DoseWords): boolean {
+  const { column } = scanner;
+  const guess = scanner.take('guessed\\s+from\\s+"((?:[^"]|"")*)"');
+  if (!guess) return false;
+  const text = (guess[0] ?? '').replaceAll('""', '"');
+  if (text.length > MOST_UNREAD) throw new Unreadable(column, `a line of at most ${MOST_UNREAD} letters`);
+  set(words, 'guess', text, column);
   return true;
 }
 
@@ -119,23 +133,37 @@ function readDose(scanner: Scanner, words: DoseWords, drill: Drill): boolean {
   if (setsOfReps) set(words, 'sets', countRange(setsOfReps, column, MOST_SETS), column);
   const reps = setsOfReps?.slice(-2) ?? scanner.take(`${COUNT}${NO_UNIT}`);
   if (!reps) return false;
-  set(words, 'dose', { kind: 'reps', count: countRange(reps, column), tempo: usualTempo(drill) }, column);
+  const named = scanner.take('rep(?:etition)?s?(?![a-z])') !== undefined;
+  const count = countRange(reps, column);
+  if (!named && meansSeconds(drill, count)) {
+    set(words, 'dose', { kind: 'time', seconds: count }, column);
+    return true;
+  }
+  set(words, 'dose', { kind: 'reps', count, tempo: usualTempo(drill) }, column);
   return true;
 }
 
 /** A bare count ends where no letter, decimal or further range follows. */
 const NO_UNIT = '(?![\\w.:-])(?!\\s*(?:sets?(?!\\s+rest)|s|secs?|mins?)(?![a-z]))';
 
-function readSides(scanner: Scanner, words: DoseWords): boolean {
+function readSides(scanner: Scanner, words: DoseWords, drill: Drill): boolean {
   const { column } = scanner;
+  // "6 each" of a drill without sides is of each letter or position.
+  if (drill.sidesAllowed.every((sides) => sides === 'both') && scanner.take('each(?!\\s+(?:side|way)|[a-z])'))
+    return true;
   const each = scanner.take('(?:/|per\\s+|each\\s+)(?:sides?|ways?)(?![a-z])|each(?![a-z])');
   const alternate = scanner.take('alt(?:ernat(?:e|ing))?(?![a-z])');
   if (each || alternate) {
     if (each && alternate && words.dose && !countedPerSide(words.dose)) {
       throw new Unreadable(column, 'work that alternates as one total, such as 60s alt');
     }
+    words.sideNamed = words.sideNamed === true || each !== undefined;
     if (alternate && words.sides === 'each') words.sides = 'alternate';
     else set(words, 'sides', alternate ? 'alternate' : 'each', column);
+    return true;
+  }
+  if (scanner.take('in\\s+turn(?![a-z])')) {
+    set(words, 'inTurn', true, column);
     return true;
   }
   if (!scanner.take('both(?![a-z])')) return false;
@@ -151,7 +179,7 @@ function readTempo(scanner: Scanner, words: DoseWords): boolean {
   return true;
 }
 
-function settled(words: DoseWords, scanner: Scanner): DoseWords {
+function settled(words: DoseWords, drill: Drill, scanner: Scanner): DoseWords {
   const { dose, tempo, positions, move } = words;
   if (tempo && dose && dose.kind !== 'reps') {
     throw new Unreadable(scanner.column, 'a count of repetitions to go with the tempo');
@@ -164,7 +192,7 @@ function settled(words: DoseWords, scanner: Scanner): DoseWords {
   if (words.extra && dose && !takesExtra(dose))
     throw new Unreadable(scanner.column, 'a dose other than a ramp or a lift to have more of on one side');
   if (dose?.kind === 'distance' || words.pace || words.percents || words.step)
-    return withDistanceDetails(words, scanner.column);
+    return withDistanceDetails(words, drill, scanner.column);
   if (dose?.kind === 'reps' && tempo) return { ...words, dose: { ...dose, tempo } };
   if (dose?.kind === 'holds') {
     return { ...words, dose: { ...dose, positions: positions ?? dose.positions, move: move ?? dose.move } };

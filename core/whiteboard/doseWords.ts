@@ -1,5 +1,6 @@
 import type { Measure, Speed } from '../dose/distance.ts';
-import type { Dose, Extra, Sides, Tempo } from '../dose/dose.ts';
+import type { Dose, Extra, Growing, Sides, Tempo } from '../dose/dose.ts';
+import type { BandStrength, Load } from '../drills/inHand.ts';
 import type { Range, Seconds } from '../units.ts';
 import { Unreadable } from './problem.ts';
 
@@ -9,17 +10,26 @@ export interface DoseWords {
   sets?: Range;
   setRest?: Seconds;
   sides?: Sides;
+  /** Whether it is said of one side, and not of both together. */
+  sideNamed?: boolean;
+  /** One side first and then the other, where a drill usually takes turns. */
+  inTurn?: boolean;
   tempo?: Tempo;
   positions?: number;
   move?: Seconds;
   rest?: Seconds;
   extra?: Extra;
+  growing?: Growing;
+  load?: Load;
+  band?: BandStrength;
+  height?: Measure;
   pace?: Speed;
   percents?: readonly number[];
   step?: Measure;
   pinned?: boolean;
   optional?: boolean;
   cue?: string;
+  guess?: string;
 }
 
 /** Notes what a word said. Throws Unreadable where the line has said it already. */
@@ -38,15 +48,22 @@ const WORD_NAMES: Readonly<Record<keyof DoseWords, string>> = {
   sets: 'number of sets',
   setRest: 'rest between sets',
   sides: 'way of taking the sides',
+  inTurn: '“in turn”',
+  sideNamed: 'side',
   tempo: 'tempo',
   positions: 'number of positions',
   move: 'time to move into a hold',
   rest: 'rest',
   extra: 'side with more',
+  growing: 'way of growing',
+  load: 'load',
+  band: 'band',
+  height: 'height',
   pace: 'pace',
   percents: 'row of percentages',
   step: 'length of step',
   pinned: '!',
   optional: '?',
   cue: 'cue',
+  guess: 'guess',
 };

@@ -6,6 +6,22 @@ export interface NotationExample {
 
 export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly examples: readonly NotationExample[] }[] = [
   {
+    about: 'In your own words',
+    examples: [
+      { line: '• Cat cows × 10', says: 'bullets, numbers, plurals and dashes are as you like' },
+      { line: '10 a side bird dogs', says: 'the dose may stand anywhere' },
+      { line: 'glute bridges, 3 sets of 10, rest 20 secs between sets', says: 'as you would say it' },
+      { line: 'World’s greatest stretch 4 each side', says: 'by any name of the trade' },
+      { line: 'knee push-ups 8', says: 'an easier or harder version by its own name' },
+      { line: 'walking lunges 10 in all', says: 'of both sides together' },
+      { line: 'high knees there and back', says: 'down the floor and back' },
+      { line: 'skip 30s on 10s off x4', says: 'work and rest, four times' },
+      { line: 'childs pose 5 breaths', says: 'a breath is four seconds' },
+      { line: 'bike 5 min to effort 5', says: 'rising to an effort' },
+      { line: 'Mobility:', says: 'a part of the warm-up' },
+    ],
+  },
+  {
     about: 'Headings',
     examples: [
       { line: '# Thursday mixed circuit', says: 'the title' },
@@ -18,6 +34,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'lanes: 4', says: 'how many floor lanes they use' },
       { line: 'with: somebody new, somebody slow to the floor', says: 'longer talk, longer getting up and down' },
       { line: 'with: names only', says: 'no more is said than the name of a drill' },
+      { line: 'with: no gaps', says: 'nothing stops from the first drill to the last' },
     ],
   },
   {
@@ -27,6 +44,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'mobilise 2 rounds rest 20s', says: 'twice through, with a rest between' },
       { line: 'activate 3-4 rounds', says: 'rounds may be a range' },
       { line: 'integrate stations 2 rounds', says: 'its slots run side by side, and all change together' },
+      { line: 'raise no gaps', says: 'a flow: one drill runs into the next' },
     ],
   },
   {
@@ -41,14 +59,26 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'long lunge series, four positions 4-5x5s x4pos/side', says: 'holds in four positions' },
       { line: 'easy jog 10 m x4 @2m/s', says: 'a distance, four times, at a pace' },
       { line: 'side shuffle 2 lengths/way', says: 'lengths of the site’s lane' },
-      { line: 'easy jog 1 lap', says: 'a lap: there and back' },
+      { line: 'easy jog 1 lap', says: 'a lap of the site: once round, or there and back' },
       { line: 'graded sprints 3 lengths 50/75/100%', says: 'each length at a share of the pace' },
       { line: 'walking lunge 10yd step 3ft', says: 'a distance in counted steps' },
       { line: 'incline walk ladder ramp 0.5>2.5 mph at 10% 5x60s', says: 'a climb in steps' },
       { line: 'ramp-up sets lift 100kg x5', says: 'sets that climb to a lift, as the approach has them' },
       { line: 'ramp-up sets lift 185lb x3 50%x5 75%x2 set rest 90s', says: 'with steps and rest of your own' },
       { line: 'bike, easy ramp effort 3>6 4x60s', says: 'a climb in effort' },
+      { line: 'bike, easy ramp 90/60/60/45s', says: 'steps that are not alike' },
+      { line: 'incline walk ladder ramp 3 mph at 1>5% 4x60s', says: 'a slope that grows steeper' },
       { line: 'leg swing, front to back feel 20-40s/side', says: 'until it feels good' },
+    ],
+  },
+  {
+    about: 'What is in the hands, and how it grows',
+    examples: [
+      { line: 'goblet squats 8 @ 12 kg', says: 'a weight' },
+      { line: 'clams 15 each, light band', says: 'a band: light, medium or heavy' },
+      { line: 'step ups 8 each, 30 cm box', says: 'a height' },
+      { line: 'body-weight squat 8 with 10kg', says: 'as the board writes it' },
+      { line: 'arm circles 20s each way, small to big', says: 'grows by thirds; slow to fast and easy to hard too' },
     ],
   },
   {

@@ -9,13 +9,18 @@ import { Unreadable } from './problem.ts';
 import type { ReadLine } from './reading.ts';
 import { DURATION, durationRange, Scanner } from './scanner.ts';
 
+const HEADING = /^(for|tags|approach|in|start|end|people|lanes|with)\s*:\s*/i;
+
+/** Whether a line begins as a heading does, whatever follows. */
+export const isHeading = (text: string): boolean => text.startsWith('#') || HEADING.test(text);
+
 /** Reads a heading, such as "in: 8:00"; undefined where a line is none. Throws Unreadable where its value does not fit. */
 export function readHeading(text: string, approaches: readonly Approach[]): ReadLine | undefined {
   if (text.startsWith('#')) {
     const title = text.slice(1).trim();
     return { kind: 'title', title: upTo(MOST_TITLE, title, 2, 'a title') };
   }
-  const heading = /^(for|tags|approach|in|start|end|people|lanes|with)\s*:\s*/i.exec(text);
+  const heading = HEADING.exec(text);
   if (!heading) return undefined;
   const column = heading[0].length + 1;
   const value = text.slice(heading[0].length);
@@ -64,26 +69,26 @@ function readApproach(value: string, column: number, approaches: readonly Approa
   const typed = plainName(value);
   const found = approaches.find(({ id, name }) => id === typed || plainName(name) === typed);
   if (!found)
-    throw new Unreadable(
-      column,
-      'the name of an approach',
-      approaches.map(({ name }) => name.toLowerCase()),
-    );
+    throw new Unreadable(column, 'the name of an approach', () => approaches.map(({ name }) => name.toLowerCase()));
   return found.id;
 }
 
 /** Who is among them, and how they are spoken to: "somebody new, somebody slow to the floor", "names only". */
 function readWith(value: string, column: number): ReadLine {
   const said = value.split(',').map((part) => plainName(part));
-  const known = ['somebody new', 'somebody slow to the floor', 'names only'];
+  const known = ['somebody new', 'somebody slow to the floor', 'names only', 'no gaps'];
   if (said.some((part) => !known.includes(part)))
-    throw new Unreadable(column, '“somebody new”, “somebody slow to the floor” or “names only”, with commas between');
+    throw new Unreadable(
+      column,
+      '“somebody new”, “somebody slow to the floor”, “names only” or “no gaps”, with commas between',
+    );
   return {
     kind: 'with',
     with: {
       somebodyNew: said.includes('somebody new'),
       slowToFloor: said.includes('somebody slow to the floor'),
       namesOnly: said.includes('names only'),
+      noGaps: said.includes('no gaps'),
     },
   };
 }

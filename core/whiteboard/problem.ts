@@ -6,6 +6,8 @@ export interface Problem {
   readonly text: string;
   /** What was expected at that column, in plain words. */
   readonly expected: string;
+  /** Whether the line names a drill that nobody knows; else it is known what it is, and something in it is wrong. */
+  readonly unknown: boolean;
   /** For an unknown drill, the nearest names. */
   readonly nearest: readonly string[];
 }
@@ -15,7 +17,9 @@ export class Unreadable extends Error {
   constructor(
     readonly column: number,
     readonly expected: string,
-    readonly nearest: readonly string[] = [],
+    /** Looked for only where the line is not understood in another way either: a long library takes a while to go through. */
+    readonly nearest: () => readonly string[] = () => [],
+    readonly unknown = false,
   ) {
     super(expected);
   }

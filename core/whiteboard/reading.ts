@@ -15,13 +15,14 @@ export type ReadLine =
   | { readonly kind: 'clock'; readonly clock: WallClock }
   | { readonly kind: 'people'; readonly people: number }
   | { readonly kind: 'lanes'; readonly lanes: number }
-  | { readonly kind: 'with'; readonly with: Pick<Circuit, 'somebodyNew' | 'slowToFloor' | 'namesOnly'> }
+  | { readonly kind: 'with'; readonly with: Pick<Circuit, 'somebodyNew' | 'slowToFloor' | 'namesOnly' | 'noGaps'> }
   | {
       readonly kind: 'block';
       readonly phase: Phase;
       readonly rounds: Range;
       readonly roundRest: Seconds;
       readonly stations: boolean;
+      readonly noGaps: boolean;
     }
   | { readonly kind: 'slot'; readonly slot: Slot }
   | { readonly kind: 'problem'; readonly problem: Problem };

@@ -1,12 +1,15 @@
 import type { Slot } from '../circuit/circuit.ts';
-import { USUAL_PACE, type DistanceDose, type Measure } from '../dose/distance.ts';
+import type { DistanceDose, Measure } from '../dose/distance.ts';
 import type { Dose, Tempo } from '../dose/dose.ts';
 import { rampUp, type LiftDose } from '../dose/lift.ts';
 import type { RampDose } from '../dose/ramp.ts';
 import { USUAL_HOLD_MOVE_SECONDS, usualSetRest } from '../dose/trade.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
+import { meansSeconds } from '../drills/kinds.ts';
+import { steppingPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
+import { turnsOnly } from '../reading/sides.ts';
 import type { Range } from '../units.ts';
 
 /** Everything a whiteboard line says after the drill's name. */
@@ -14,27 +17,40 @@ export function writeDose(slot: Slot, drill: Drill): string {
   const words = [
     ...writeSetsAndDose(slot, drill),
     slot.extra && slot.sides !== 'both' ? `${slot.extra.side} +${slot.extra.more}` : '',
+    ...writeInHand(slot),
     slot.setRest === usualSetRest(slot.dose) ? '' : `set rest ${slot.setRest}s`,
     slot.rest ? `rest ${slot.rest}s` : '',
     slot.pinned ? '!' : '',
     slot.optional ? '?' : '',
-    slot.cue ? `"${slot.cue.replaceAll('"', '""')}"` : '',
+    slot.cue ? quoted(slot.cue) : '',
+    slot.guess ? `guessed from ${quoted(slot.guess)}` : '',
   ];
   return words.filter((word) => word !== '').join(' ');
 }
+
+function writeInHand({ load, band, height, growing }: Slot): readonly string[] {
+  return [
+    load ? `with ${load.amount}${load.unit}` : '',
+    band ? `${band} band` : '',
+    height ? `${writeMeasure(height)} high` : '',
+    growing ?? '',
+  ];
+}
+
+const quoted = (text: string): string => `"${text.replaceAll('"', '""')}"`;
 
 function writeSetsAndDose(slot: Slot, drill: Drill): readonly string[] {
   const { dose, sets } = slot;
   const once = sets.low === 1 && sets.high === 1;
   const sides = writeSides(slot, drill);
-  const amount = writeAmount(dose);
+  const amount = writeAmount(dose, drill);
   const counted = dose.kind === 'reps' && !once ? `${writeRange(sets)}x${amount}` : amount;
   const prefix = once || dose.kind === 'reps' ? '' : `${writeRange(sets)} sets`;
   const tempo = dose.kind === 'reps' && !sameTempo(dose.tempo, usualTempo(drill)) ? `@${writeTempo(dose.tempo)}` : '';
-  return [prefix, `${counted}${sides}`, tempo, ...(dose.kind === 'distance' ? writeDistanceDetails(dose) : [])];
+  return [prefix, `${counted}${sides}`, tempo, ...(dose.kind === 'distance' ? writeDistanceDetails(dose, drill) : [])];
 }
 
-function writeAmount(dose: Dose): string {
+function writeAmount(dose: Dose, drill: Drill): string {
   switch (dose.kind) {
     case 'distance':
       return writeDistance(dose);
@@ -47,7 +63,7 @@ function writeAmount(dose: Dose): string {
     case 'feel':
       return `feel ${writeRange(dose.seconds)}s`;
     case 'reps':
-      return writeRange(dose.count);
+      return `${writeRange(dose.count)}${meansSeconds(drill, dose.count) ? ' reps' : ''}`;
     case 'holds': {
       const positions = dose.positions === 1 ? '' : ` x${dose.positions}pos`;
       const move = dose.move === USUAL_HOLD_MOVE_SECONDS ? '' : ` move ${dose.move}s`;
@@ -61,7 +77,7 @@ function writeSides({ sides, dose }: Slot, drill: Drill): string {
     case 'both':
       return drill.sidesAllowed.includes('both') ? '' : ' both';
     case 'each':
-      return `/${drill.sideWord}`;
+      return `/${drill.sideWord}${turnsOnly(drill, dose) ? ' in turn' : ''}`;
     case 'alternate':
       return countedPerSide(dose) ? `/${drill.sideWord} alt` : ' alt';
   }
@@ -76,8 +92,9 @@ function writeDistance({ length, lengths }: DistanceDose): string {
   return `${writeRange(lengths)} ${word}${lengths.high === 1 ? '' : 's'}`;
 }
 
-function writeDistanceDetails({ pace, percents, step }: DistanceDose): readonly string[] {
-  const usual = pace.amount === USUAL_PACE.amount && pace.unit === USUAL_PACE.unit;
+function writeDistanceDetails({ pace, percents, step }: DistanceDose, drill: Drill): readonly string[] {
+  const { amount, unit } = steppingPace(drill, step);
+  const usual = pace.amount === amount && pace.unit === unit;
   return [
     usual ? '' : `@${pace.amount}${pace.unit}`,
     writePercents(percents),
@@ -95,10 +112,17 @@ export const writeStep = (step: Measure | null): string => (step ? `${step.amoun
 export const writePercents = (percents: readonly number[]): string =>
   percents.length > 0 ? `${percents.join('/')}%` : '';
 
-function writeRamp({ from, to, unit, grade, steps, each }: RampDose): string {
+function writeRamp(dose: RampDose): string {
+  const { from, to, unit, grade, gradeTo = grade, steps, uneven } = dose;
   const climb = unit === 'effort' ? `effort ${from}>${to}` : `${from}>${to} ${unit}`;
-  return `ramp ${climb}${grade > 0 ? ` at ${grade}%` : ''} ${steps}x${writeRange(each)}s`;
+  const slope = gradeTo === grade ? `${grade}%` : `${grade}>${gradeTo}%`;
+  const long = `${uneven ? '' : `${String(steps)}x`}${writeStepLengths(dose)}s`;
+  return `ramp ${climb}${Math.max(grade, gradeTo) > 0 ? ` at ${slope}` : ''} ${long}`;
 }
+
+/** How long the steps of a ramp are, as typed into a field: "90/60/60/45", or "60". */
+export const writeStepLengths = ({ each, uneven }: Pick<RampDose, 'each' | 'uneven'>): string =>
+  uneven?.join('/') ?? writeRange(each);
 
 function writeLift({ load, unit, reps, steps }: LiftDose): string {
   const own = writeLiftSteps(steps);

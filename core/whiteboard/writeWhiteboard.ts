@@ -30,11 +30,12 @@ export function writeWhiteboard(
   return `${[headings.join('\n'), ...blocks].join('\n\n')}\n`;
 }
 
-function writeWith({ somebodyNew, slowToFloor, namesOnly }: Circuit): readonly string[] {
+function writeWith({ somebodyNew, slowToFloor, namesOnly, noGaps }: Circuit): readonly string[] {
   const who = [
     ...(somebodyNew ? ['somebody new'] : []),
     ...(slowToFloor ? ['somebody slow to the floor'] : []),
     ...(namesOnly ? ['names only'] : []),
+    ...(noGaps ? ['no gaps'] : []),
   ];
   return who.length > 0 ? [`with: ${who.join(', ')}`] : [];
 }
@@ -44,10 +45,10 @@ function writeBlock(block: Block, library: DrillLibrary): string {
 }
 
 /** A block's own line: "mobilise 2 rounds rest 20s". */
-export function writeBlockLine({ phase, rounds, roundRest, stations }: Block): string {
+export function writeBlockLine({ phase, rounds, roundRest, stations, noGaps }: Block): string {
   const once = rounds.low === 1 && rounds.high === 1;
   const times = once ? '' : ` ${writeRange(rounds)} rounds`;
-  return `${phase}${stations ? ' stations' : ''}${times}${roundRest ? ` rest ${roundRest}s` : ''}`;
+  return `${phase}${stations ? ' stations' : ''}${noGaps ? ' no gaps' : ''}${times}${roundRest ? ` rest ${roundRest}s` : ''}`;
 }
 
 /** A slot as one whiteboard line, or the text of a line that could not be read. */
@@ -58,7 +59,8 @@ export function writeLine(line: Line, library: DrillLibrary): string {
 }
 
 function writeSlot(slot: Slot, drill: Drill): string {
-  return `${nameOnBoard(drill)} ${writeDose(slot, drill)}`;
+  const rung = drill.ladder.find(({ id }) => id === slot.rung);
+  return `${nameOnBoard(drill)}${rung ? `: ${rung.name}` : ''} ${writeDose(slot, drill)}`;
 }
 
 /** A drill's name as written on the board: small letters, but for a name that is all capitals at its start. */

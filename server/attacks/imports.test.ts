@@ -6,7 +6,7 @@ import { pathToFileURL } from 'node:url';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { openImportShop } from '../imports/importShop.ts';
 import { QUOTAS } from '../store/quotas.ts';
-import { newCircuit, signedInCoach, testServer, type TestServer, type Visitor } from '../testing/studio.ts';
+import { newCircuit, newRun, signedInCoach, testServer, type TestServer, type Visitor } from '../testing/studio.ts';
 
 const MANY = 5_000;
 const file = (from: number, count: number) =>
@@ -156,5 +156,31 @@ describe('a studio', () => {
       coach.ask(ADDRESSES.saveCircuit, id).send({ ...draft, version: 1, saveId: randomUUID(), ...change });
     expect((await save({ circuit: large })).status).toBe(409);
     expect((await save({})).status).toBe(200);
+  });
+
+  it('keeps no more megabytes of log than it may', async () => {
+    const { coach, account } = await signedInCoach(server, 'logs@saltmere.example');
+    const circuit = newCircuit();
+    await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
+    const bytes = async () => {
+      const { rows } = await server.connection.pool.query<{ log_bytes: string }>(
+        'select log_bytes from studio where studio_id = $1',
+        [account.studioId],
+      );
+      return Number(rows[0]?.log_bytes);
+    };
+    const run = newRun(circuit);
+    await coach.ask(ADDRESSES.addRun).send(run).expect(201);
+    expect(await bytes()).toBe(JSON.stringify(run).length);
+    await server.connection.pool.query('update studio set log_bytes = $2 where studio_id = $1', [
+      account.studioId,
+      QUOTAS.logMegabytes * 1e6 - 10,
+    ]);
+    const refused = await coach.ask(ADDRESSES.addRun).send(newRun(circuit));
+    expect(refused.status).toBe(409);
+    expect(refused.text).toContain('megabytes of log');
+    expect(await bytes()).toBe(QUOTAS.logMegabytes * 1e6 - 10);
+    // The same run sent again, as after an answer that was lost, is not told that there is no room.
+    await coach.ask(ADDRESSES.addRun).send(run).expect(200);
   });
 });

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readPersonCsv } from '@prompt-spark/core/formats/personCsv';
 import { readDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
-import { readWhiteboard } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 
 /** What expressions that go back over what they have read choke on. */
 const RUNS = [
@@ -30,6 +30,7 @@ const RUNS = [
 ];
 const LONG = 2_000_000;
 const SHORT = LONG / 16;
+const MOST_RATIO = 90;
 
 const seconds = (work: () => unknown): number => {
   const start = performance.now();
@@ -39,15 +40,21 @@ const seconds = (work: () => unknown): number => {
 
 /**
  * What is read in one go through the text takes sixteen times as long for sixteen times the text; what goes back over it
- * takes 256 times as long. The bound lies far above the first, so that a busy machine does not fail it, and below the second.
+ * takes 256 times as long. The bound lies far above the first and below the second. Both are taken again where they are
+ * too far apart, for a busy machine is slow once, and an expression that goes back is slow every time.
  */
 function expectLinear(read: (text: string) => unknown, run: string, around: (text: string) => string): void {
   const text = (length: number) => around(run.repeat(Math.floor(length / run.length)));
-  const short = Math.max(
-    0.05,
-    seconds(() => read(text(SHORT))),
-  );
-  expect(seconds(() => read(text(LONG)))).toBeLessThan(short * 90);
+  const [few, many] = [text(SHORT), text(LONG)];
+  const ratio = () =>
+    seconds(() => read(many)) /
+    Math.max(
+      0.05,
+      seconds(() => read(few)),
+    );
+  let least = ratio();
+  for (let again = 0; again < 2 && least >= MOST_RATIO; again += 1) least = Math.min(least, ratio());
+  expect(least).toBeLessThan(MOST_RATIO);
 }
 
 describe('two million letters of outside text', () => {

@@ -8,7 +8,7 @@ import { startPostgres, type TestPostgres } from '../testing/postgres.ts';
 import { newCircuit, newRun, signedInCoach, testServer, type TestServer, type Visitor } from '../testing/studio.ts';
 
 const ROUNDS = 60;
-/** Of the rounds, one in so many ends the whole database server; the others end the connections of one moment. */
+/** One round in this many ends the whole database server; the others end the connections of one moment. */
 const SERVER_EVERY = 15;
 const PORT = 54_880;
 

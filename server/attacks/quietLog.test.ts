@@ -1,6 +1,8 @@
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
+import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import pg from 'pg';
 import { afterAll, beforeAll, expect, inject, it } from 'vitest';
 import { everyBody, type Try } from '../testing/everyBody.ts';
 import { signedInCoach, testServer, type TestServer, type Visitor } from '../testing/studio.ts';
@@ -78,4 +80,54 @@ it('holds nothing of what was sent, even where every query of it fails', async (
   }
   // Nor has the database a log of its own with what it was given.
   expect(readFileSync(join(inject('serverDataFolder'), 'server.log'), 'utf8')).not.toContain(MARK);
+});
+
+/** Has the database refuse the query of that number, counted from now, with all that it was given in the refusal. */
+function failQuery(number: number): { readonly met: () => boolean; readonly end: () => void } {
+  const query = pg.Client.prototype.query as (this: pg.Client, ...given: unknown[]) => unknown;
+  let count = 0;
+  function failing(this: pg.Client, ...given: unknown[]): unknown {
+    count += 1;
+    if (count !== number) return query.apply(this, given);
+    const [asked, values] = given;
+    const all = JSON.stringify([asked, Array.isArray(values) ? values : []]);
+    const last = given.at(-1);
+    const refused = ['select refuse($1)', [`${MARK} ${all}`]];
+    return query.apply(this, typeof last === 'function' ? [...refused, last] : refused);
+  }
+  Object.assign(pg.Client.prototype, { query: failing });
+  return { met: () => count >= number, end: () => void Object.assign(pg.Client.prototype, { query }) };
+}
+
+it('holds nothing of what was asked, whichever query of whichever request fails', async () => {
+  const quiet = await testServer();
+  await quiet.connection.pool.query(
+    `create function refuse(text) returns integer language plpgsql as $$ begin raise exception 'refused: %', $1; end $$`,
+  );
+  const { coach: asker } = await signedInCoach(quiet, 'all-fail@saltmere.example');
+  const bodies = await everyBody(asker, 'all-fail@saltmere.example');
+  const bare = Object.values(ADDRESSES).filter((route) => !bodies.some((one) => one.route === route));
+  // Signing out comes last: after it nothing is asked of the database.
+  const last = ADDRESSES.signOut;
+  const ordered = [...bare.filter((route) => route !== last), last];
+  const all = [...bodies, ...ordered.map((route) => ({ route, id: randomUUID(), body: undefined }))];
+  let refused = 0;
+  for (const { route, id, body } of all) {
+    for (let number = 1, met = true; met; number += 1) {
+      const failure = failQuery(number);
+      const asked = asker.ask(route, id).query(route.method === 'GET' ? { find: MARK } : {});
+      await (body === undefined ? asked : asked.send(marked(body) as object));
+      failure.end();
+      met = failure.met();
+      if (met) refused += 1;
+      expect(number, route.path).toBeLessThan(100);
+    }
+  }
+  expect(refused).toBeGreaterThan(all.length);
+  expect(quiet.logged()).toContain('P0001');
+  for (const word of [MARK, 'all-fail@saltmere.example', 'select ', 'insert into', '127.0.0.1', '::ffff']) {
+    expect(quiet.logged(), word).not.toContain(word);
+  }
+  expect(readFileSync(join(inject('serverDataFolder'), 'server.log'), 'utf8')).not.toContain(MARK);
+  await quiet.close();
 });

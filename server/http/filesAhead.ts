@@ -3,15 +3,15 @@ import { join } from 'node:path';
 
 /** Which page an address shows, by its source in the build's manifest. Others are fetched when the router asks for them. */
 const PAGES: readonly (readonly [RegExp, string])[] = [
-  [/^\/door$/, 'pages/door/DoorPage.vue'],
-  [/^\/(?:today)?$/, 'pages/today/TodayPage.vue'],
-  [/^\/circuits$/, 'pages/circuits/CircuitsPage.vue'],
-  [/^\/circuits\/[^/]+$/, 'pages/sheet/SheetPage.vue'],
-  [/^\/stage\/[^/]+$/, 'pages/stage/StagePage.vue'],
-  [/^\/drills$/, 'pages/drills/DrillsPage.vue'],
-  [/^\/people$/, 'pages/people/PeoplePage.vue'],
-  [/^\/log$/, 'pages/log/LogPage.vue'],
-  [/^\/studio$/, 'pages/studio/StudioPage.vue'],
+  [/^\/door$/, 'door/DoorPage.vue'],
+  [/^\/(?:today)?$/, 'today/TodayPage.vue'],
+  [/^\/circuits$/, 'circuits/CircuitsPage.vue'],
+  [/^\/circuits\/[^/]+$/, 'sheet/SheetPage.vue'],
+  [/^\/stage\/[^/]+$/, 'stage/StagePage.vue'],
+  [/^\/drills$/, 'drills/DrillsPage.vue'],
+  [/^\/people$/, 'people/PeoplePage.vue'],
+  [/^\/log$/, 'log/LogPage.vue'],
+  [/^\/studio$/, 'studio/StudioPage.vue'],
 ];
 
 /** A chunk of the build, as Vite's manifest has it. */

@@ -19,7 +19,7 @@ const HOUR_MS = 60 * 60 * 1000;
 const TRIES_FOR_BOTH = 10;
 const TRIES_PER_ADDRESS = 50;
 const TRIES_PER_DEVICE = 20;
-/** After so many failed tries for one e-mail from everywhere each takes longer; the door is never shut. */
+/** After this many failed tries for one e-mail from everywhere, each takes longer; the door is never shut. */
 const TRIES_AT_FULL_SPEED = 20;
 const SLOWER_MS = 250;
 const SLOWEST_MS = 5_000;

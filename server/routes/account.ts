@@ -64,8 +64,8 @@ export function accountRoutes({ database, key, demo }: AccountParts) {
     signOut: async ({ request, response }) => {
       await signOut(request);
       response.clearCookie('prompt-spark');
-      // What the browser keeps of this coach is not for the next one at the same screen.
-      response.set('Clear-Site-Data', '"cache", "storage"');
+      // Its storage is left to the page, which clears what is this coach's and keeps what a colleague could not send yet.
+      response.set('Clear-Site-Data', '"cache"');
       return undefined;
     },
 

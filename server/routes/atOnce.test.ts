@@ -1,7 +1,7 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { limit, testPerson } from '@prompt-spark/core/testing/people';

@@ -193,7 +193,7 @@ describe('a page', () => {
     JSON.stringify({
       'index.html': { file: 'assets/base.js', imports: ['_shared.js'] },
       '_shared.js': { file: 'assets/shared.js' },
-      'pages/today/TodayPage.vue': {
+      'today/TodayPage.vue': {
         file: 'assets/today.js',
         imports: ['_shared.js', '_card.js'],
         css: ['assets/today.css'],

@@ -1,7 +1,7 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import type { OwnDrills } from '@prompt-spark/contract/drill';
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
-import type { Drill } from '@prompt-spark/core';
+import type { Drill } from '@prompt-spark/core/drills/drill';
 import { readDrillCsv, writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -101,6 +101,7 @@ describe('a site', () => {
       timeZone: 'Europe/Lisbon',
       lanes: 2,
       laneMetres: 9.144,
+      lapMetres: 0,
       mats: 6,
       loopBands: 0,
       walls: 4,

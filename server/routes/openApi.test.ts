@@ -1,8 +1,9 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import { ADDRESSES, type Address, type EndpointName } from '@prompt-spark/contract/addresses';
 import { openApiDocument } from '@prompt-spark/contract/openApi';
+import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { testPerson } from '@prompt-spark/core/testing/people';
 import { Validator } from '@seriousme/openapi-schema-validator';
@@ -124,6 +125,12 @@ describe('what it documents', () => {
     await send('takeOutDrill', 204, undefined, drill.id);
     await send('takeOutDrill', 404, undefined, drill.id);
 
+    const word = { id: randomUUID(), said: 'quay hugs', drillId: 'arm-hugs', rung: '' };
+    await send('teachWords', 200, { words: [word] });
+    await send('words', 200);
+    await send('forgetWord', 204, undefined, word.id);
+    await send('forgetWord', 404, undefined, word.id);
+
     const { id: _, ...document } = testPerson({ name: 'Ebba Quay' });
     const personId = randomUUID();
     await send('savePerson', 200, { version: null, groupIds: [], document }, personId);
@@ -142,6 +149,7 @@ describe('what it documents', () => {
     const approach = { ...APPROACHES[0], id: randomUUID(), name: 'Quay order' };
     await send('saveApproach', 200, { version: null, document: approach }, approach.id);
     await send('setDefaultApproach', 204, { id: approach.id });
+    await send('setTimes', 204, { times: { ...USUAL_TIMES, talkKnown: 5 } });
     const session = { ...MAIN_SESSIONS[0], id: randomUUID(), name: 'Gig rowing', words: ['oars'] };
     await send('saveMainSession', 200, { version: null, document: session }, session.id);
     await send('standards', 200);

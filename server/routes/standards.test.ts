@@ -1,10 +1,12 @@
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { MAIN_SESSIONS, type MainSession } from '@prompt-spark/core/coverage/mainSession';
+import type { MainSession } from '@prompt-spark/core/approach/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
+import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { signedInCoach, testServer, type TestServer } from '../testing/studio.ts';
+import { newCircuit, signedInCoach, testServer, type TestServer } from '../testing/studio.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -93,5 +95,50 @@ describe('a main session of a studio’s own', () => {
     expect((await send({ ...good, words: [] }).expect(422)).text).toContain('a word to be known by');
     expect((await send({ ...good, needs: {} }).expect(422)).text).toContain('at least one target');
     await send({ ...good, name: MAIN_SESSIONS[0]?.name ?? '' }).expect(422);
+  });
+});
+
+describe('the seconds of a studio', () => {
+  const slower = { ...USUAL_TIMES, talkKnown: 20 };
+  const listed = async (who: Awaited<ReturnType<typeof coach>>): Promise<number> => {
+    const { circuits } = (await who.ask(ADDRESSES.circuits).expect(200)).body as {
+      readonly circuits: readonly { readonly seconds: number }[];
+    };
+    return circuits[0]?.seconds ?? 0;
+  };
+
+  it('are those of the trade until it sets its own, and then every list is timed with them', async () => {
+    const imke = await coach();
+    await imke
+      .ask(ADDRESSES.addCircuit)
+      .send(newCircuit('# Quay\nraise\n  step jack 20s alt\n  cat-cow 8'))
+      .expect(201);
+    const before = await listed(imke);
+    expect((await imke.ask(ADDRESSES.standards)).body).toMatchObject({ times: null });
+    await imke.ask(ADDRESSES.setTimes).send({ times: slower }).expect(204);
+    expect((await imke.ask(ADDRESSES.standards)).body).toMatchObject({ times: slower });
+    // Talk of 20 s takes longer than getting to either of the two drills.
+    expect(await listed(imke)).toBeGreaterThan(before + 20);
+    await imke.ask(ADDRESSES.setTimes).send({ times: null }).expect(204);
+    expect(await listed(imke)).toBe(before);
+  });
+
+  it('are refused where one is missing, below nothing, or beyond two minutes', async () => {
+    const imke = await coach();
+    const { talkNew: _, ...missing } = USUAL_TIMES;
+    for (const times of [
+      missing,
+      { ...slower, talkKnown: -1 },
+      { ...slower, ranksApart: [4, 6] },
+      { ...slower, talkNew: 121 },
+    ])
+      await imke.ask(ADDRESSES.setTimes).send({ times }).expect(422);
+    expect((await imke.ask(ADDRESSES.standards)).body).toMatchObject({ times: null });
+  });
+
+  it('are no other studio’s', async () => {
+    const [imke, stranger] = [await coach(), await coach()];
+    await imke.ask(ADDRESSES.setTimes).send({ times: slower }).expect(204);
+    expect((await stranger.ask(ADDRESSES.standards)).body).toMatchObject({ times: null });
   });
 });

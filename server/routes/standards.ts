@@ -5,6 +5,7 @@ import {
   saveApproach,
   saveMainSession,
   setDefaultApproach,
+  setTimes,
   standardsOf,
   takeOutStandard,
   type StandardResult,
@@ -23,6 +24,11 @@ export function standardRoutes(database: Database) {
 
     setDefaultApproach: async ({ account: { studioId }, body: { id } }) =>
       mustBeThere(await setDefaultApproach(database, studioId, id), 'approach'),
+
+    setTimes: async ({ account: { studioId }, body: { times } }) => {
+      await setTimes(database, studioId, times);
+      return undefined;
+    },
 
     saveApproach: async ({ account: { studioId }, params: { id }, body }) => {
       mustBeThere(body.document.id === id, 'approach');

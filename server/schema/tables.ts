@@ -2,8 +2,9 @@ import { USUAL_PLATES, type Plates } from '@prompt-spark/core/dose/lift';
 import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
-import type { AgreedFit } from '@prompt-spark/core/fit/plan';
-import type { MainSession } from '@prompt-spark/core/coverage/mainSession';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
+import type { MainSession } from '@prompt-spark/core/approach/mainSession';
+import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import { USUAL_KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Phase } from '@prompt-spark/core/drills/phase';
@@ -11,6 +12,7 @@ import type { CircuitSummary } from '@prompt-spark/contract/circuit';
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { sql } from 'drizzle-orm';
 import {
+  bigint,
   boolean,
   date,
   doublePrecision,
@@ -41,9 +43,13 @@ export const studio = pgTable(
     name: text('name').notNull(),
     /** The approach of circuits that name none; empty for the first that ships. */
     defaultApproach: text('default_approach').notNull().default(''),
+    /** Its own seconds for changes, talk and kit; null for those of the trade. */
+    times: jsonb('times').$type<TradeTimes>(),
     isDemo: boolean('is_demo').notNull().default(false),
     /** When a visitor's copy of the demo goes; null for what stays, the demo that copies are made of among it. */
     expiresAt: timestamp('expires_at', { withTimezone: true }),
+    /** Bytes of the runs in its log, as they came in. */
+    logBytes: bigint('log_bytes', { mode: 'number' }).notNull().default(0),
     createdAt: timestamp('created_at', { withTimezone: true }).notNull().default(now),
   },
   (table) => [
@@ -149,6 +155,7 @@ export const site = pgTable(
     timeZone: text('time_zone').notNull(),
     lanes: integer('lanes').notNull(),
     laneMetres: doublePrecision('lane_metres').notNull(),
+    lapMetres: doublePrecision('lap_metres').notNull().default(0),
     mats: integer('mats').notNull(),
     loopBands: integer('loop_bands').notNull(),
     walls: integer('walls').notNull(),
@@ -351,6 +358,21 @@ export const standard = pgTable(
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.kind, table.id] })],
+);
+
+/** A word of a studio's own for a drill. */
+export const word = pgTable(
+  'word',
+  {
+    id: uuid('id').primaryKey(),
+    studioId: studioId(),
+    said: text('said').notNull(),
+    /** The words that count of what is said, as names are compared. */
+    words: text('words').notNull(),
+    drillId: text('drill_id').notNull(),
+    rung: text('rung').notNull(),
+  },
+  (table) => [unique('word_once').on(table.studioId, table.words, table.drillId, table.rung)],
 );
 
 export const plannedSession = pgTable(

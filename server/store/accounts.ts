@@ -91,7 +91,7 @@ export async function openStudio(
       await transaction.delete(studio).where(eq(studio.studioId, studioId));
       return undefined;
     }
-    const floor = { lanes: 0, laneMetres: 0, mats: 0, loopBands: 0, walls: 1 };
+    const floor = { lanes: 0, laneMetres: 0, lapMetres: 0, mats: 0, loopBands: 0, walls: 1 };
     await transaction.insert(site).values({ id: randomUUID(), studioId, name: 'Main floor', timeZone, ...floor });
     return { coachId, coachName, studioId, studioName, isDemo: false };
   });

@@ -1,6 +1,6 @@
 import type { PersonDocument } from '@prompt-spark/contract/person';
-import type { Hold } from '@prompt-spark/core/limits/person';
-import { keepsHolds } from '@prompt-spark/core/limits/person';
+import type { Hold } from '@prompt-spark/core/people/person';
+import { keepsHolds } from '@prompt-spark/core/people/person';
 import { and, eq, lt, sql } from 'drizzle-orm';
 import { nameDigest, type KeyRing } from '../health/keyRing.ts';
 import { leftHoldOwner } from '../health/owner.ts';

@@ -8,7 +8,7 @@ import {
   type PersonRecord,
   type PersonSave,
 } from '@prompt-spark/contract/person';
-import { keepsHolds, standingChoices } from '@prompt-spark/core/limits/person';
+import { keepsHolds, standingChoices } from '@prompt-spark/core/people/person';
 import { and, eq, exists, gt, or, sql, type SQL } from 'drizzle-orm';
 import { ownerOf } from '../health/owner.ts';
 import type { KeyRing } from '../health/keyRing.ts';

@@ -1,12 +1,21 @@
 import { and, count, eq, isNull, sql } from 'drizzle-orm';
-import { circuit, person, run, studioDrill } from '../schema/tables.ts';
+import { circuit, person, run, studio, studioDrill, word } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 
 /** A studio has as much of something as it may. The message is for the coach. */
 export class NoRoom extends Error {}
 
 /** What one studio may keep. Far above what the largest would come to, so that nobody's slip or malice fills the disk. */
-export const QUOTAS = { people: 25_000, circuits: 10_000, drills: 5_000, runs: 500_000, circuitMegabytes: 200 };
+export const QUOTAS = {
+  people: 25_000,
+  circuits: 10_000,
+  drills: 5_000,
+  runs: 500_000,
+  words: 5_000,
+  circuitMegabytes: 200,
+  /** Half a million runs of the usual length; people and drills are bounded by their number and the size of one. */
+  logMegabytes: 2_000,
+};
 
 /**
  * Refuses where a studio would have more people than it may.
@@ -30,6 +39,15 @@ export async function roomForDrills(database: Database, studioId: string, more: 
   mustFit(there + more, QUOTAS.drills, 'drills of its own', 'Take out what nobody uses');
 }
 
+/** Refuses where a studio would have more words of its own than it may. @throws NoRoom */
+export async function roomForWords(database: Database, studioId: string, more: number): Promise<void> {
+  const [{ there } = { there: 0 }] = await database
+    .select({ there: count() })
+    .from(word)
+    .where(eq(word.studioId, studioId));
+  mustFit(there + more, QUOTAS.words, 'words of its own', 'Take out what nobody says');
+}
+
 /** Refuses where a studio would have more circuits than it may, by number or by size, those taken out among them. @throws NoRoom */
 export async function roomForCircuit(database: Database, studioId: string, more = 1): Promise<void> {
   const [{ there, bytes } = { there: 0, bytes: 0 }] = await database
@@ -48,13 +66,20 @@ export async function roomForSave(database: Database, studioId: string, letters:
   if (letters > SMALL_SAVE) await roomForCircuit(database, studioId, 0);
 }
 
-/** Refuses where a studio would have more runs in its log than it may. @throws NoRoom */
-export async function roomForRun(database: Database, studioId: string): Promise<void> {
+/** Refuses where a studio would have more runs in its log than it may, or more bytes of them; counts the bytes. @throws NoRoom */
+export async function roomForRun(database: Database, studioId: string, bytes: number): Promise<void> {
   const [{ there } = { there: 0 }] = await database
     .select({ there: count() })
     .from(run)
     .where(eq(run.studioId, studioId));
   mustFit(there + 1, QUOTAS.runs, 'runs in its log', 'Tell those who run the server');
+  const [counted] = await database
+    .update(studio)
+    .set({ logBytes: sql`${studio.logBytes} + ${bytes}` })
+    .where(eq(studio.studioId, studioId))
+    .returning({ logBytes: studio.logBytes });
+  const megabytes = Math.ceil((counted?.logBytes ?? 0) / 1e6);
+  mustFit(megabytes, QUOTAS.logMegabytes, 'megabytes of log', 'Tell those who run the server');
 }
 
 function mustFit(wanted: number, most: number, what: string, toDo: string): void {

@@ -77,13 +77,14 @@ export async function recordRun(
   database: Database,
   studioId: string,
   coachId: string,
-  { turns, ...rest }: NewRun,
+  newRun: NewRun,
 ): Promise<RecordResult> {
+  const { turns, ...rest } = newRun;
   return database.transaction(async (transaction) => {
     if (await isKept(transaction, studioId, rest.id)) return 'kept before';
-    await roomForRun(transaction, studioId);
     const from = await placeOf(transaction, studioId, rest);
     if (typeof from === 'string') return from;
+    await roomForRun(transaction, studioId, JSON.stringify(newRun).length);
     const added = await transaction
       .insert(run)
       .values({

@@ -1,7 +1,7 @@
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { agreedFit } from '@prompt-spark/contract/fit';
 import type { NewSession, PlannedSession, SessionSummary, SiteTime } from '@prompt-spark/contract/session';
-import type { AgreedFit } from '@prompt-spark/core/fit/plan';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import { and, asc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, plannedSession, run, site } from '../schema/tables.ts';
 import { circuitRecord } from './circuits.ts';

@@ -2,9 +2,11 @@ import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { approachSchema, mainSessionSchema, type Kept, type Standards } from '@prompt-spark/contract/standard';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { MAIN_SESSIONS, type MainSession } from '@prompt-spark/core/coverage/mainSession';
+import type { MainSession } from '@prompt-spark/core/approach/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
+import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import { standard, studio } from '../schema/tables.ts';
+import { circuit, plannedSession, standard, studio } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { inTurn } from './inTurn.ts';
 import { readDocument, readEach, type UnreadableRow } from './stored.ts';
@@ -24,7 +26,7 @@ export async function standardsOf(database: Database, studioId: string): Promise
     .where(and(eq(standard.studioId, studioId), isNull(standard.takenOutAt)))
     .orderBy(standard.id);
   const [own] = await database
-    .select({ defaultApproach: studio.defaultApproach })
+    .select({ defaultApproach: studio.defaultApproach, times: studio.times })
     .from(studio)
     .where(eq(studio.studioId, studioId));
   const approaches = readEach(
@@ -37,6 +39,7 @@ export async function standardsOf(database: Database, studioId: string): Promise
   );
   return {
     defaultApproach: own?.defaultApproach ?? '',
+    times: own?.times ?? null,
     approaches: approaches.read,
     sessions: sessions.read,
     unreadable: { approaches: approaches.unreadable, sessions: sessions.unreadable },
@@ -132,6 +135,15 @@ export function takeOutStandard(database: Database, studioId: string, kind: Kind
         .where(and(eq(studio.studioId, studioId), eq(studio.defaultApproach, id)));
     }
     return rows.length > 0;
+  });
+}
+
+/** Sets the seconds that a studio counts with, so that every list is timed anew; null for those of the trade. */
+export function setTimes(database: Database, studioId: string, times: TradeTimes | null): Promise<void> {
+  return inTurn(database, studioId, 'standards', async (transaction) => {
+    await transaction.update(studio).set({ times }).where(eq(studio.studioId, studioId));
+    await transaction.update(circuit).set({ summaryOf: '' }).where(eq(circuit.studioId, studioId));
+    await transaction.update(plannedSession).set({ summaryOf: '' }).where(eq(plannedSession.studioId, studioId));
   });
 }
 

@@ -1,17 +1,19 @@
+import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
+import { siteFrom } from '@prompt-spark/core/occasion/site';
 import { catalogue } from '@prompt-spark/catalogue';
-import { timeCircuit, usualSetting, type Circuit } from '@prompt-spark/core';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
-import { builtCircuit } from '@prompt-spark/core/fit/build';
-import type { AgreedFit } from '@prompt-spark/core/fit/plan';
+import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import { sketchFuse, type FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
-import { settingAt, withPeople, type Setting } from '@prompt-spark/core/timeline/setting';
-import { USUAL_TIMES } from '@prompt-spark/core/timeline/trade';
+import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
 import { createHash } from 'node:crypto';
 import type { CircuitSketch, SessionSketch } from '../schema/tables.ts';
 import type { TimedWith } from './library.ts';
 
 /** One more whenever a summary holds something else, or time is worked out in another way. */
-const SUMMARY_VERSION = 1;
+const SUMMARY_VERSION = 3;
 
 /**
  * The stamp of summaries made today. A summary under another stamp is made anew when it is next listed: the drills that
@@ -35,8 +37,7 @@ export function sketchOfCircuit(
   timing: TimedWith,
 ): CircuitSketch {
   const { title, purpose, tags, available } = circuit;
-  const peopled = withPeople(circuit, timing.groupOf(groupId)?.people ?? 0);
-  const times = timesOf(peopled, settingOf(siteId, timing), timing);
+  const times = timesOf(circuit, occasionFor(groupId, siteId, timing));
   return { title, purpose, tags, available, drills: allSlots(circuit).length, ...times };
 }
 
@@ -47,10 +48,9 @@ export function sketchOfSession(
   timing: TimedWith,
 ): SessionSketch {
   const { groupId, siteId, fit } = session;
-  const peopled = withPeople(circuit, timing.groupOf(groupId)?.people ?? 0);
-  const setting = settingOf(siteId, timing);
-  const whole = timesOf(peopled, setting, timing);
-  const times = fit ? timesOf(builtCircuit(peopled, fit.plan, { setting }, fit.seconds), setting, timing) : whole;
+  const occasion = occasionFor(groupId, siteId, timing);
+  const whole = timesOf(circuit, occasion);
+  const times = fit ? timesOf(builtCircuit(circuit, fit.plan, occasion, fit.seconds), occasion) : whole;
   return {
     title: circuit.title,
     people: circuit.people,
@@ -60,13 +60,14 @@ export function sketchOfSession(
   };
 }
 
-function settingOf(siteId: string | null, { library, siteOf }: TimedWith): Setting {
-  return settingAt(usualSetting(library), siteOf(siteId));
+function occasionFor(groupId: string | null, siteId: string | null, timing: TimedWith): Occasion {
+  const { library, siteOf, groupOf, times } = timing;
+  return occasionOf({ library, site: siteFrom(siteOf(siteId)), expected: groupOf(groupId)?.people ?? 0, times });
 }
 
-function timesOf(circuit: Circuit, setting: Setting, { library }: TimedWith): Times {
-  const { segments, total } = timeCircuit(circuit, setting);
-  return { seconds: total.plan, fuse: sketchFuse(segments, ({ drillId }) => library.byId.get(drillId)?.effort ?? 0) };
+function timesOf(circuit: Circuit, occasion: Occasion): Times {
+  const { segments, total } = timeCircuit(circuit, occasion);
+  return { seconds: total.plan, fuse: sketchFuse(segments) };
 }
 
 /** The words a circuit is found by, in small letters: its title, purpose and tags, and the names of its drills. */

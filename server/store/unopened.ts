@@ -49,7 +49,7 @@ export async function findUnopened(database: Database, ring: KeyRing): Promise<U
   }
 }
 
-/** How an id may have been spelt that the database took for this one. */
+/** Other spellings of an id, which the database takes for the same. */
 function spellingsOf(id: string): readonly string[] {
   const plain = [id, id.toUpperCase()];
   return [...plain, ...plain.map((one) => one.replaceAll('-', ''))].flatMap((one) => [one, `{${one}}`]);

@@ -1,7 +1,8 @@
 import { catalogue } from '@prompt-spark/catalogue';
 import { ADDRESSES, type Address, type EndpointName } from '@prompt-spark/contract/addresses';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
-import { MAIN_SESSIONS } from '@prompt-spark/core/coverage/mainSession';
+import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { limit, testPerson } from '@prompt-spark/core/testing/people';
 import { randomUUID } from 'node:crypto';
@@ -52,6 +53,10 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
     { route: ADDRESSES.saveSite, id: siteId, body: { version, site } },
     { route: ADDRESSES.addDrill, body: drill },
     { route: ADDRESSES.saveDrill, id: drill.id, body: { drill, version: 1 } },
+    {
+      route: ADDRESSES.teachWords,
+      body: { words: [{ id: randomUUID(), said: 'harbour hugs', drillId: 'arm-hugs', rung: '' }] },
+    },
     { route: ADDRESSES.importDrills, body: { csv: writeDrillCsv(catalogue.slice(0, 2)) } },
     {
       route: ADDRESSES.savePerson,
@@ -66,6 +71,7 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
     { route: ADDRESSES.addGroup, body: { id: randomUUID(), name: 'Dusk' } },
     { route: ADDRESSES.saveApproach, id: approach.id, body: { version: null, document: approach } },
     { route: ADDRESSES.saveMainSession, id: mainSession.id, body: { version: null, document: mainSession } },
+    { route: ADDRESSES.setTimes, body: { times: USUAL_TIMES } },
     { route: ADDRESSES.setDefaultApproach, body: { id: APPROACHES[1]?.id } },
     { route: ADDRESSES.addCircuit, body: newCircuit() },
     {

@@ -4,7 +4,9 @@ import type { NewRun } from '@prompt-spark/contract/run';
 import type { NewSession } from '@prompt-spark/contract/session';
 import { ADDRESSES, pathTo, type Address } from '@prompt-spark/contract/addresses';
 import { catalogue } from '@prompt-spark/catalogue';
-import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { blankRecord } from '@prompt-spark/core/session/runRecord';
 import { randomUUID } from 'node:crypto';
@@ -124,7 +126,7 @@ export function newSession(circuitId: string, change: Partial<NewSession> = {}):
 
 /** A run of a circuit that took what was planned. */
 export function newRun({ id, circuit }: NewCircuit, change: Partial<NewRun> = {}): NewRun {
-  const turns = blankRecord(timeCircuit(circuit, usualSetting(library)).segments).map((turn) => ({
+  const turns = blankRecord(timeCircuit(circuit, occasionOf({ library })).segments).map((turn) => ({
     ...turn,
     actual: turn.planned,
     drillName: library.byId.get(turn.drillId)?.name ?? turn.drillId,

@@ -1,4 +1,4 @@
-import type { Drill } from '@prompt-spark/core';
+import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Figures } from '@prompt-spark/core/figure/motion';
 import { drills, figures } from 'virtual:shipped-library';
 import { ServerAway } from './call.ts';

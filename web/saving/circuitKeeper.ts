@@ -1,7 +1,6 @@
 import type { CircuitDraft, CircuitRecord, CircuitSave, CircuitStamp } from '@prompt-spark/contract/circuit';
 import { ServerAway, ServerProblem } from '../api/call.ts';
 import type { BrowserKeep } from './browserKeep.ts';
-import { doubtKeep, draftKeep } from './drawers.ts';
 
 /** How saving stands. */
 export type SaveState =
@@ -19,11 +18,12 @@ export interface KeeperParts {
   /** Sends a save; throws ServerAway or ServerProblem. */
   readonly send: (id: string, save: CircuitSave) => Promise<CircuitStamp>;
   readonly tellState: (state: SaveState) => void;
-  readonly keep?: BrowserKeep<CircuitSave>;
+  /** Where changes are kept until the server has them. */
+  readonly keep: BrowserKeep<CircuitSave>;
   /** Where saves are kept that were sent and not answered. */
-  readonly doubts?: BrowserKeep<CircuitSave>;
+  readonly doubts: BrowserKeep<CircuitSave>;
   readonly newId?: () => string;
-  /** Runs something after so many milliseconds; gives what calls it off. */
+  /** Runs something after some milliseconds; gives what calls it off. */
   readonly later?: (run: () => void, milliseconds: number) => () => void;
 }
 
@@ -55,8 +55,8 @@ export class CircuitKeeper {
     private readonly parts: KeeperParts,
   ) {
     this.version = record.version;
-    this.keep = parts.keep ?? draftKeep();
-    this.doubts = parts.doubts ?? doubtKeep();
+    this.keep = parts.keep;
+    this.doubts = parts.doubts;
     this.later = parts.later ?? afterTimeout;
     this.newId = parts.newId ?? (() => crypto.randomUUID());
     parts.tellState({ kind: 'saved', at: record.savedAt });

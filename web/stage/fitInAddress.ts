@@ -1,5 +1,5 @@
 import { agreedFit } from '@prompt-spark/contract/fit';
-import type { AgreedFit } from '@prompt-spark/core/fit/plan';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import type { LocationQueryValue } from 'vue-router';
 
 /** The plan in an address; null where there is none, or none that can be read. */

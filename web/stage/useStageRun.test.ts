@@ -1,15 +1,17 @@
-import { readWhiteboard, timeCircuit, usualSetting } from '@prompt-spark/core';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
-import { useStageRun, type StageRun } from './useStageRun.ts';
+import { useStageRun, type StageConductor } from './useStageRun.ts';
 
 // Ready 3, left 10, switch 3, right 10, rest 5; ready 3, work 20: 54 s.
 const board = 'mobilise\n tall reach 10s/side rest 5s\n deep sit 20s';
-const { segments } = timeCircuit(readWhiteboard(board, testLibrary).circuit, usualSetting(testLibrary));
+const { segments } = timeCircuit(readWhiteboard(board, testLibrary).circuit, occasionOf({ library: testLibrary }));
 
 let scope: EffectScope;
-let run: StageRun;
+let run: StageConductor;
 
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'setInterval', 'clearTimeout', 'clearInterval', 'performance', 'Date'] });

@@ -1,7 +1,14 @@
-import type { Segment } from '@prompt-spark/core';
+import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { soundsOf } from '@prompt-spark/core/prompts/sounds';
-import { blankRecord, recordAlong, spend, spendBetween, type TurnRecord } from '@prompt-spark/core/session/runRecord';
-import { momentAt, nextTurn, stretchSegment } from '@prompt-spark/core/timeline/moment';
+import {
+  newRun,
+  runAfter,
+  runLength,
+  type RunEvent,
+  type RunState,
+  type StageRun,
+} from '@prompt-spark/core/session/stageRun';
+import { momentAt, nextTurn } from '@prompt-spark/core/timeline/moment';
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntervalFn, useRafFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
@@ -10,18 +17,13 @@ import { monotonicSource } from './monotonicSource.ts';
 import { SoundPlayer } from './soundPlayer.ts';
 import { StageClock } from './stageClock.ts';
 
-/** How long into a stretch "back" still goes to the one before, rather than to the beginning of this one. */
-const BACK_GRACE: Seconds = 2;
-export const TEN_MORE: Seconds = 10;
-
-export type StageState = 'waiting' | 'running' | 'paused' | 'ended';
-
 /** A circuit being run: where it stands, what the coach can do to it, and what every slot took so far. */
 export function useStageRun(planned: readonly Segment[]) {
-  const segments = shallowRef(planned);
-  const position = ref<Seconds>(0);
-  const state = ref<StageState>('waiting');
-  const record = shallowRef<readonly TurnRecord[]>(blankRecord(planned));
+  const run = shallowRef<StageRun>(newRun(planned));
+  const segments = computed(() => run.value.segments);
+  const position = computed(() => run.value.position);
+  const state = computed(() => run.value.state);
+  const record = computed(() => run.value.record);
   const muted = ref(false);
   const startedAt = ref<Date>();
 
@@ -32,28 +34,40 @@ export function useStageRun(planned: readonly Segment[]) {
     pageNow: () => performance.now() / 1000,
   });
   const clock = new StageClock(now);
-  let reckonedUntil: Seconds = 0;
-  let pausedAt: Seconds = 0;
+  let stoodSince: Seconds = 0;
 
   const moment = computed(() => momentAt(segments.value, position.value));
   const next = computed(() => nextTurn(segments.value, moment.value?.index ?? 0));
-  const total = computed(() => segments.value.at(-1)?.end ?? 0);
+  const total = computed(() => runLength(run.value));
   const sounds = computed(() => soundsOf(segments.value));
 
-  const isRunning = (): boolean => state.value === 'running';
-
-  /** Looks at the clock: books what passed, and ends the run at its end. */
-  function look(): void {
-    if (!isRunning()) return;
+  /** Tells the run what happens, with what its clock says, and has clock and sounds follow. */
+  function tell(event: RunEvent): void {
+    const before = run.value;
     // Read once: the clock moves between two readings, and a run would end a hair before its end, as if stopped early.
     const at = clock.position;
-    position.value = Math.min(at, total.value);
-    record.value = spendBetween(record.value, segments.value, reckonedUntil, position.value);
-    reckonedUntil = position.value;
-    if (at >= total.value) return finish();
-    player?.ahead(sounds.value, at);
+    const here = now();
+    const stood = before.state === 'paused' ? here - stoodSince : 0;
+    stoodSince = here;
+    const after = runAfter(before, event, { at, stood });
+    run.value = after;
+    const moved = event.kind === 'skip' || event.kind === 'back';
+    if (moved) clock.seek(after.position);
+    if (moved || event.kind === 'stop' || before.segments !== after.segments) player?.callOff();
+    if (before.state !== after.state) follow(after.state);
+    if (after.state === 'running') player?.ahead(sounds.value, moved ? after.position : at);
   }
 
+  function follow(changed: RunState): void {
+    if (changed === 'running') return clock.run();
+    clock.pause();
+    // What is heard at the very end was handed over already, and sounds out.
+    if (changed === 'paused') player?.callOff();
+  }
+
+  const look = (): void => {
+    if (state.value === 'running') tell({ kind: 'look' });
+  };
   useRafFn(look);
   // A hidden page has no frames; a timer keeps the sounds handed over and the record true.
   useIntervalFn(look, 1000);
@@ -62,9 +76,7 @@ export function useStageRun(planned: readonly Segment[]) {
     if (state.value !== 'waiting') return;
     await wakeAudio();
     startedAt.value = new Date();
-    state.value = 'running';
-    clock.run();
-    look();
+    tell({ kind: 'start' });
   }
 
   /** Browsers let audio run only once somebody has touched the page; without it the run goes on in silence. */
@@ -79,88 +91,9 @@ export function useStageRun(planned: readonly Segment[]) {
     }
   }
 
-  function pause(): void {
-    if (!isRunning()) return;
-    look();
-    if (!isRunning()) return;
-    clock.pause();
-    player?.callOff();
-    pausedAt = now();
-    state.value = 'paused';
-  }
-
-  function goOn(): void {
-    if (state.value !== 'paused') return;
-    bookPause();
-    state.value = 'running';
-    clock.run();
-    look();
-  }
-
-  function bookPause(): void {
-    const at = moment.value?.segment;
-    if (at) record.value = spend(record.value, at, now() - pausedAt, true);
-    pausedAt = now();
-  }
-
-  function seek(to: Seconds): void {
-    look();
-    if (state.value === 'paused') bookPause();
-    if (state.value === 'ended') return;
-    player?.callOff();
-    clock.seek(to);
-    position.value = Math.min(to, total.value);
-    reckonedUntil = position.value;
-    if (to >= total.value) finish();
-    else look();
-  }
-
-  function skip(): void {
-    if (moment.value) seek(moment.value.segment.end);
-  }
-
-  function back(): void {
-    const at = moment.value;
-    if (!at) return;
-    const before = at.into < BACK_GRACE ? segments.value[at.index - 1] : undefined;
-    seek((before ?? at.segment).start);
-  }
-
-  function tenMore(): void {
-    look();
-    const at = moment.value;
-    if (!at || state.value === 'ended') return;
-    segments.value = stretchSegment(segments.value, at.index, TEN_MORE);
-    player?.callOff();
-    look();
-  }
-
-  /** Goes on otherwise: what has been stays, and what is still to come is what these say. The clock runs on. */
-  function goOnWith(next: readonly Segment[]): void {
-    look();
-    if (state.value === 'ended') return;
-    segments.value = next;
-    record.value = recordAlong(record.value, next);
-    player?.callOff();
-    look();
-  }
-
   function mute(): void {
     muted.value = !muted.value;
     if (player) player.muted = muted.value;
-  }
-
-  /** Ends the run where it stands. */
-  function finish(): void {
-    if (state.value === 'paused') bookPause();
-    state.value = 'ended';
-    clock.pause();
-  }
-
-  function stopEarly(): void {
-    look();
-    player?.callOff();
-    finish();
   }
 
   onScopeDispose(() => {
@@ -180,15 +113,17 @@ export function useStageRun(planned: readonly Segment[]) {
     total,
     look,
     start,
-    pause,
-    goOn,
-    skip,
-    back,
-    tenMore,
-    goOnWith,
+    pause: () => tell({ kind: 'pause' }),
+    goOn: () => tell({ kind: 'go on' }),
+    skip: () => tell({ kind: 'skip' }),
+    back: () => tell({ kind: 'back' }),
+    tenMore: () => tell({ kind: 'ten more' }),
+    /** Goes on otherwise: what has been stays, and what is still to come is what these say. The clock runs on. */
+    goOnWith: (segments: readonly Segment[]) => tell({ kind: 'go on with', segments }),
     mute,
-    stopEarly,
+    stopEarly: () => tell({ kind: 'stop' }),
   };
 }
 
-export type StageRun = ReturnType<typeof useStageRun>;
+/** A run with its clock and its sounds. */
+export type StageConductor = ReturnType<typeof useStageRun>;

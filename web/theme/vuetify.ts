@@ -3,7 +3,7 @@ import { mdiAlertCircleOutline, mdiCheck, mdiChevronDown, mdiChevronUp, mdiClose
 import { createVuetify } from 'vuetify';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { paper, stage } from './themes.ts';
-import { COMPONENT_WORDS } from './words.ts';
+import { COMPONENT_WORDS } from '../wording/vuetifyWords.ts';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
 

@@ -1,0 +1,69 @@
+import type { Block, Circuit, Line, Slot } from '../../circuit/circuit.ts';
+import { usualSlot } from '../../circuit/slot.ts';
+import type { Floor } from '../../dose/distance.ts';
+import { floorOf } from '../../occasion/floor.ts';
+import { countAt, just, type Seconds } from '../../units.ts';
+import { restAt, restedSlot } from './rests.ts';
+import { dosed } from './dosage.ts';
+import type { Occasion } from '../../occasion/occasion.ts';
+import type { BlockPlan, Plan } from './plan.ts';
+
+/**
+ * A circuit with a plan carried out. Lines that could not be read stay where they are; a block with nothing left in it goes.
+ *
+ * @param available the seconds it is made for; as before where not said
+ */
+export function builtCircuit(circuit: Circuit, plan: Plan, occasion: Occasion, available?: Seconds): Circuit {
+  const floor = floorOf(circuit, occasion);
+  const drillOf = (id: string) => occasion.library.byId.get(id);
+  const line = (one: Line, rest: BlockPlan['rest']): readonly Line[] => {
+    if (one.kind === 'unread') return [one];
+    const slot = builtSlot(one, plan, drillOf, floor);
+    return slot ? [restedSlot(slot, rest)] : [];
+  };
+  const blocks = circuit.blocks.flatMap((block): readonly Block[] => {
+    const { rest, rounds } = plan.blocks[block.id] ?? { rest: 'full', rounds: undefined };
+    const lines = block.lines.flatMap((one) => line(one, rest));
+    if (lines.length === 0 && block.lines.length > 0) return [];
+    const asPlanned = rounds === undefined || rounds === countAt(block.rounds, 'plan');
+    return [
+      {
+        ...block,
+        lines,
+        rounds: asPlanned ? block.rounds : just(rounds),
+        roundRest: restAt(block.roundRest, rest),
+      },
+    ];
+  });
+  return {
+    ...circuit,
+    blocks,
+    namesOnly: circuit.namesOnly || plan.namesOnly,
+    available: available ?? circuit.available,
+  };
+}
+
+function builtSlot(
+  slot: Slot,
+  plan: Plan,
+  drillOf: (id: string) => Parameters<typeof usualSlot>[0] | undefined,
+  floor: Floor,
+): Slot | undefined {
+  const change = plan.slots[slot.id];
+  if (!change) return slot;
+  switch (change.kind) {
+    case 'out':
+    case 'covered':
+      return undefined;
+    case 'kept': {
+      const drill = drillOf(slot.drillId);
+      return drill ? dosed(slot, drill, change.amount, change.sides, floor) : slot;
+    }
+    case 'combined': {
+      const drill = drillOf(change.drillId);
+      if (!drill) return undefined;
+      const usual = usualSlot(drill, slot.id);
+      return dosed(usual, drill, change.amount, usual.sides, floor);
+    }
+  }
+}

@@ -1,0 +1,189 @@
+import type { Slot } from '../../circuit/circuit.ts';
+import type { Floor } from '../../dose/distance.ts';
+import type { Dose, Sides } from '../../dose/dose.ts';
+import { workStretches } from '../../dose/workSeconds.ts';
+import type { Drill } from '../../drills/drill.ts';
+import { countAt, just, secondsAt, type Seconds } from '../../units.ts';
+
+/** How much of a planned dose is given: all, less, the least that is worth doing, or the high end of its ranges. */
+export const AMOUNTS = ['full', 'three quarters', 'half', 'shortest', 'more'] as const;
+export type Amount = (typeof AMOUNTS)[number];
+
+/** A slot with another dose. */
+export interface Dosage {
+  readonly amount: Amount;
+  readonly sides: Sides;
+  readonly slot: Slot;
+  /** Its work for one side as a share of the planned work; above 1 for more. */
+  readonly fraction: number;
+}
+
+const SHARES = { full: 1, 'three quarters': 0.75, half: 0.5 } as const;
+/** From here on seconds go in fives: nobody calls out 34 seconds. */
+const FIVES_FROM: Seconds = 20;
+
+/** Every dosage of a slot at most as long as planned: all, ¾, ½ and the shortest, with every faster way to take the sides. */
+export function shorterDosages(slot: Slot, drill: Drill, floor: Floor): readonly Dosage[] {
+  const planned = oneSide(slot, floor);
+  const least = leastShare(slot, drill, planned);
+  const dosages: Dosage[] = [];
+  for (const sides of fasterSides(slot, drill)) {
+    for (const amount of ['full', 'three quarters', 'half', 'shortest'] as const) {
+      const share = amount === 'shortest' ? least : SHARES[amount];
+      if (share < least) continue;
+      const changed = withShare(withSides(slot, sides), share);
+      const fraction = fractionOf(changed, slot, floor, planned);
+      const known = dosages.some((other) => other.sides === sides && other.fraction <= fraction);
+      if (known || (amount !== 'full' && fraction >= 1) || tooShort(changed, drill, planned, floor)) continue;
+      dosages.push({ amount, sides, slot: changed, fraction });
+    }
+  }
+  return dosages;
+}
+
+/** The dosages of a slot from as planned up: as it is, and its ranges at their high end. */
+export function longerDosages(slot: Slot, floor: Floor): readonly Dosage[] {
+  const asPlanned: Dosage = { amount: 'full', sides: slot.sides, slot, fraction: 1 };
+  const most = atHighEnd(slot);
+  const fraction = fractionOf(most, slot, floor, oneSide(slot, floor));
+  return fraction > 1 ? [asPlanned, { amount: 'more', sides: slot.sides, slot: most, fraction }] : [asPlanned];
+}
+
+/** A slot with an amount of its dose and a way to take the sides, as the fit would have it. */
+export function dosed(slot: Slot, drill: Drill, amount: Amount, sides: Sides, floor: Floor): Slot {
+  if (amount === 'more') return atHighEnd(withSides(slot, sides));
+  const planned = oneSide(slot, floor);
+  const share = amount === 'shortest' ? leastShare(slot, drill, planned) : SHARES[amount];
+  return withShare(withSides(slot, sides), share);
+}
+
+/** Work seconds for one side over all sets. */
+export function oneSide(slot: Slot, floor: Floor): Seconds {
+  return wholeWork(slot, floor) / (slot.sides === 'both' ? 1 : 2);
+}
+
+/** Work seconds of both sides over all sets. */
+export function wholeWork(slot: Slot, floor: Floor): Seconds {
+  const once = workStretches(slot.dose, slot.sides, 'plan', floor, slot.extra).reduce((sum, one) => sum + one, 0);
+  return once * countAt(slot.sets, 'plan');
+}
+
+/** A slot's work for one side as a share of what was planned. */
+export function fractionOf(slot: Slot, planned: Slot, floor: Floor, seconds: Seconds): number {
+  // Sets that climb are worth their number: the heavy ones have the fewest repetitions.
+  if (slot.dose.kind === 'lift' && planned.dose.kind === 'lift') {
+    return slot.dose.steps.length / planned.dose.steps.length;
+  }
+  return seconds > 0 ? oneSide(slot, floor) / seconds : 1;
+}
+
+function leastShare({ dose }: Slot, { shortestUseful }: Drill, planned: Seconds): number {
+  if (dose.kind === 'lift') return 1 / dose.steps.length;
+  return planned > 0 ? Math.min(1, shortestUseful / planned) : 1;
+}
+
+function tooShort(slot: Slot, { shortestUseful }: Drill, planned: Seconds, floor: Floor): boolean {
+  return slot.dose.kind !== 'lift' && oneSide(slot, floor) < Math.min(shortestUseful, planned);
+}
+
+function fasterSides({ sides, dose }: Slot, { sidesAllowed }: Drill): readonly Sides[] {
+  if (dose.kind === 'lift') return [sides];
+  const faster: readonly Sides[] = sides === 'each' ? ['alternate', 'both'] : sides === 'alternate' ? ['both'] : [];
+  return [sides, ...faster.filter((way) => sidesAllowed.includes(way))];
+}
+
+function withSides(slot: Slot, sides: Sides): Slot {
+  if (sides === slot.sides) return slot;
+  return { ...slot, sides, extra: sides === 'both' ? null : slot.extra };
+}
+
+function withShare(slot: Slot, share: number): Slot {
+  if (share >= 1) return slot;
+  const sets = countAt(slot.sets, 'plan');
+  if (sets > 1) {
+    const fewer = partOf(sets, share);
+    if (fewer < sets) return { ...slot, sets: just(fewer), dose: settled(slot.dose) };
+  }
+  return { ...slot, dose: lessOf(slot.dose, share) };
+}
+
+/** A part of a count, rounded up: no less than was asked for. */
+const partOf = (count: number, share: number): number => Math.max(1, Math.ceil(count * share - 1e-9));
+
+function partOfSeconds(seconds: Seconds, share: number): Seconds {
+  const part = seconds * share - 1e-9;
+  const round = part >= FIVES_FROM ? Math.ceil(part / 5) * 5 : Math.ceil(part);
+  return Math.min(seconds, Math.max(1, round));
+}
+
+function lessOf(dose: Dose, share: number): Dose {
+  switch (dose.kind) {
+    case 'time':
+    case 'feel':
+      return { ...dose, seconds: just(partOfSeconds(secondsAt(dose.seconds, 'plan'), share)) };
+    case 'reps':
+      return { ...dose, count: just(partOf(countAt(dose.count, 'plan'), share)) };
+    case 'holds': {
+      const count = countAt(dose.count, 'plan');
+      const fewer = partOf(count, share);
+      const hold = secondsAt(dose.hold, 'plan');
+      if (fewer < count) return { ...dose, count: just(fewer), hold: just(hold) };
+      return { ...dose, count: just(count), hold: just(partOfSeconds(hold, share)) };
+    }
+    case 'distance': {
+      const lengths = countAt(dose.lengths, 'plan');
+      const fewer = partOf(lengths, share);
+      // An even number of lengths stays even: nobody is left at the far end.
+      return { ...dose, lengths: just(lengths % 2 === 0 && fewer % 2 === 1 ? fewer + 1 : fewer) };
+    }
+    case 'ramp':
+      if (dose.uneven) return { ...dose, uneven: dose.uneven.map((step) => partOfSeconds(step, share)) };
+      return { ...dose, each: just(partOfSeconds(secondsAt(dose.each, 'plan'), share)) };
+    case 'lift': {
+      // The light sets go first; the last one stays.
+      const [first, ...rest] = dose.steps.slice(-partOf(dose.steps.length, share));
+      return first ? { ...dose, steps: [first, ...rest] } : dose;
+    }
+  }
+}
+
+/** A dose with its ranges settled at plan. */
+function settled(dose: Dose): Dose {
+  switch (dose.kind) {
+    case 'time':
+    case 'feel':
+      return { ...dose, seconds: just(secondsAt(dose.seconds, 'plan')) };
+    case 'reps':
+      return { ...dose, count: just(countAt(dose.count, 'plan')) };
+    case 'holds':
+      return { ...dose, count: just(countAt(dose.count, 'plan')), hold: just(secondsAt(dose.hold, 'plan')) };
+    case 'distance':
+      return { ...dose, lengths: just(countAt(dose.lengths, 'plan')) };
+    case 'ramp':
+      return { ...dose, each: just(secondsAt(dose.each, 'plan')) };
+    case 'lift':
+      return dose;
+  }
+}
+
+function atHighEnd(slot: Slot): Slot {
+  return { ...slot, sets: just(slot.sets.high), dose: highEndOf(slot.dose) };
+}
+
+function highEndOf(dose: Dose): Dose {
+  switch (dose.kind) {
+    case 'time':
+    case 'feel':
+      return { ...dose, seconds: just(dose.seconds.high) };
+    case 'reps':
+      return { ...dose, count: just(dose.count.high) };
+    case 'holds':
+      return { ...dose, count: just(dose.count.high), hold: just(dose.hold.high) };
+    case 'distance':
+      return { ...dose, lengths: just(dose.lengths.high) };
+    case 'ramp':
+      return { ...dose, each: just(dose.each.high) };
+    case 'lift':
+      return dose;
+  }
+}

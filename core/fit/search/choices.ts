@@ -1,0 +1,138 @@
+import type { Block, Circuit, Slot } from '../../circuit/circuit.ts';
+import type { FitRecipe, MoveKind } from '../../circuit/shortVersion.ts';
+import type { Floor } from '../../dose/distance.ts';
+import type { Drill } from '../../drills/drill.ts';
+import type { Target } from '../../drills/target.ts';
+import { floorOf } from '../../occasion/floor.ts';
+import { withItsPeople } from '../../occasion/occasion.ts';
+import { countAt, type Seconds } from '../../units.ts';
+import type { Choice, ChoiceBlock, ChoicePlace, ChoiceSet } from './choice.ts';
+import { combinedFraction, combinedQuality, combiningDosages, combiningDrill } from './combine.ts';
+import { longerDosages, shorterDosages } from '../plan/dosage.ts';
+import type { Occasion } from '../../occasion/occasion.ts';
+import type { RestLevel, SlotPlan } from '../plan/plan.ts';
+import { hasRest } from '../plan/rests.ts';
+import { slotSeconds } from './slotSeconds.ts';
+import { knownSlots, serves, sidesQuality, weightsOf, type Weights } from './worth.ts';
+
+/** Whether to make less of a circuit, or more. */
+export type Direction = 'shorter' | 'longer';
+
+/** What may be done to a circuit to make it shorter, or longer, by a recipe. */
+export function choicesOf(circuit: Circuit, occasion: Occasion, recipe: FitRecipe, direction: Direction): ChoiceSet {
+  const may = permitted(recipe, direction);
+  const floor = floorOf(circuit, occasion);
+  const weights = weightsOf(circuit, occasion, recipe.emphasis);
+  const { newDrills } = withItsPeople(circuit, occasion);
+  let raised = occasion.done?.raise ?? 0;
+  const blocks = circuit.blocks.map((block) => {
+    const raiseBefore = block.phase === 'potentiate' ? Math.min(occasion.approach.caps.raiseBeforeFast, raised) : 0;
+    const choiceBlock = blockChoices(block, { circuit, occasion, weights, floor, may, direction, raiseBefore });
+    if (block.phase === 'raise') raised += plannedWork(choiceBlock, circuit, occasion, floor);
+    return choiceBlock;
+  });
+  const mayNameOnly =
+    direction === 'shorter' && !circuit.namesOnly && !circuit.somebodyNew && newDrills.size === 0 && may('talk', '');
+  return { circuit, occasion, floor, weights, blocks, mayNameOnly };
+}
+
+type May = (kind: MoveKind, id: string) => boolean;
+
+/** Whether a kind of change may be made at all, and has not been refused for a slot or block. */
+function permitted({ reading, refused }: FitRecipe, direction: Direction): May {
+  const kinds: Readonly<Record<FitRecipe['reading'], readonly MoveKind[]>> = {
+    best: ['dose', 'sides', 'out', 'combine', 'rounds', 'rest', 'talk'],
+    shorten: ['dose', 'sides', 'rounds', 'rest', 'talk'],
+    drop: ['out'],
+  };
+  const all: readonly MoveKind[] = direction === 'longer' ? ['dose', 'rounds'] : kinds[reading];
+  return (kind, id) => all.includes(kind) && !refused.some((one) => one.kind === kind && one.id === id);
+}
+
+interface BlockAsk {
+  readonly circuit: Circuit;
+  readonly occasion: Occasion;
+  readonly weights: Weights;
+  readonly floor: Floor;
+  readonly may: May;
+  readonly direction: Direction;
+  readonly raiseBefore: Seconds;
+}
+
+function blockChoices(block: Block, ask: BlockAsk): ChoiceBlock {
+  const known = knownSlots(block, ask.occasion);
+  const planned = countAt(block.rounds, 'plan');
+  const places = known.map((_, index) => placeChoices(block, known, index, ask));
+  const rounds = ask.may('rounds', block.id)
+    ? ask.direction === 'shorter'
+      ? Array.from({ length: planned }, (_, index) => planned - index)
+      : Array.from({ length: Math.max(planned + 1, block.rounds.high) - planned + 1 }, (_, index) => planned + index)
+    : [planned];
+  const rests: readonly RestLevel[] =
+    ask.direction === 'shorter' && !block.stations && hasRest(block, planned) && ask.may('rest', block.id)
+      ? ['full', 'half', 'none']
+      : ['full'];
+  return { block, places, planned, rounds, rests, stations: block.stations };
+}
+
+function placeChoices(block: Block, known: ReturnType<typeof knownSlots>, index: number, ask: BlockAsk): ChoicePlace {
+  const here = known[index];
+  if (!here) throw new RangeError('There is no such slot.');
+  const { slot, drill } = here;
+  const { weights, floor, may, direction } = ask;
+  const weight = weights.slots.get(slot.id) ?? 0;
+  const targets = targetsOf(drill, weights);
+  const dosages = direction === 'longer' ? longerDosages(slot, floor) : shorterDosages(slot, drill, floor);
+  const own = dosages
+    .filter(({ amount, sides }) => {
+      const asPlanned = amount === 'full' && sides === slot.sides;
+      if (asPlanned) return true;
+      if (block.stations) return false;
+      return (amount === 'full' || may('dose', slot.id)) && (sides === slot.sides || may('sides', slot.id));
+    })
+    .map(({ amount, sides, slot: changed, fraction }): Choice => {
+      const quality = sidesQuality(slot.sides, sides);
+      const plan: SlotPlan = { kind: 'kept', amount, sides };
+      return { plan, spans: 1, slot: changed, drill, standsFor: [{ weight, fraction, quality }], targets };
+    });
+  const next = known[index + 1];
+  const combined = next && !block.stations && may('combine', slot.id) ? combinedChoices(block, here, next, ask) : [];
+  const mayGo =
+    !slot.pinned &&
+    (block.stations ? known.every((one) => !one.slot.pinned && may('out', one.slot.id)) : may('out', slot.id));
+  return { slot, drill, choices: [...own, ...combined], mayGo, raiseBefore: ask.raiseBefore };
+}
+
+/** One drill in place of two neighbours that both may go. */
+function combinedChoices(
+  block: Block,
+  here: { readonly slot: Slot; readonly drill: Drill },
+  next: { readonly slot: Slot; readonly drill: Drill },
+  { circuit, occasion, weights, floor, may }: BlockAsk,
+): readonly Choice[] {
+  const keep = [here, next].some(({ slot }) => slot.pinned || !may('out', slot.id));
+  const drill = keep ? undefined : combiningDrill(circuit, block.phase, here, next, occasion);
+  if (!drill) return [];
+  return combiningDosages(drill, here.slot.id, floor).map(({ amount, slot }) => ({
+    plan: { kind: 'combined', drillId: drill.id, amount },
+    spans: 2,
+    slot,
+    drill,
+    standsFor: [here, next].map((part) => ({
+      weight: weights.slots.get(part.slot.id) ?? 0,
+      fraction: combinedFraction(slot, part.slot, floor),
+      quality: combinedQuality(drill, part.drill, occasion),
+    })),
+    targets: targetsOf(drill, weights),
+  }));
+}
+
+const targetsOf = (drill: Drill, { targets }: Weights): readonly Target[] =>
+  [...targets.keys()].filter((target) => serves(drill, target));
+
+function plannedWork({ block, places, planned }: ChoiceBlock, circuit: Circuit, occasion: Occasion, floor: Floor) {
+  return places.reduce(
+    (sum, { slot, drill }) => sum + planned * slotSeconds(slot, drill, { circuit, occasion, floor }, block).work,
+    0,
+  );
+}

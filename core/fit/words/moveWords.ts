@@ -1,0 +1,89 @@
+import { allSlots, slotsOf, type Block, type Slot } from '../../circuit/circuit.ts';
+import type { MoveKey } from '../../circuit/shortVersion.ts';
+import { amountWords } from '../../circuit/slotWords.ts';
+import type { Drill } from '../../drills/drill.ts';
+import { mainTarget } from '../../drills/kinds.ts';
+import { countAt } from '../../units.ts';
+import { builtCircuit } from '../plan/build.ts';
+import type { ChoiceSet } from '../search/choice.ts';
+import { serves } from '../search/worth.ts';
+import type { Plan } from '../plan/plan.ts';
+import { drillIn } from '../../drills/onRung.ts';
+
+/** A change as a coach would say it: "Step jack left out; the skipping rope still serves the pulse". */
+export function moveWords(key: MoveKey, plan: Plan, set: ChoiceSet): string {
+  if (key.kind === 'talk') return 'Names only: everybody knows the drills';
+  const block = set.circuit.blocks.find(({ id, lines }) => id === key.id || lines.some((line) => line.id === key.id));
+  if (!block) return '';
+  switch (key.kind) {
+    case 'rounds':
+      return `${nameOf(block)} ${timesWords(plan.blocks[key.id]?.rounds ?? 1)} instead of ${timesWords(countAt(block.rounds, 'plan'))}`;
+    case 'rest':
+      return `${nameOf(block)} with ${plan.blocks[key.id]?.rest === 'none' ? 'no rest' : 'half the rest'}`;
+    case 'out':
+      return outWords(key.id, block, plan, set);
+    case 'combine':
+      return combineWords(key.id, block, plan, set);
+    case 'sides':
+    case 'dose':
+      return doseMoveWords(key, plan, set);
+  }
+}
+
+const nameOf = ({ phase }: Block): string => phase.charAt(0).toUpperCase() + phase.slice(1);
+
+function timesWords(times: number): string {
+  return ['not at all', 'once through', 'twice', 'three times'][times] ?? `${times} times`;
+}
+
+function drillAt(slot: Slot | undefined, { occasion }: ChoiceSet): Drill | undefined {
+  return slot && drillIn(slot, occasion.library);
+}
+
+function outWords(id: string, block: Block, plan: Plan, set: ChoiceSet): string {
+  if (block.stations) return `The stations of ${block.phase} left out`;
+  const drill = drillAt(
+    slotsOf(block).find((slot) => slot.id === id),
+    set,
+  );
+  const target = drill && mainTarget(drill);
+  if (!drill || !target) return `${drill?.name ?? 'A drill'} left out`;
+  const still = allSlots(builtCircuit(set.circuit, plan, set.occasion))
+    .map((slot) => drillAt(slot, set))
+    .find((other) => other && serves(other, target));
+  const what = target.replace(' · ', ' ').replace(/^(system|pattern) /, '');
+  return still
+    ? `${drill.name} left out; ${lower(still.name)} still serves the ${what}`
+    : `${drill.name} left out; nothing else serves the ${what}`;
+}
+
+function combineWords(id: string, block: Block, plan: Plan, set: ChoiceSet): string {
+  const slots = slotsOf(block);
+  const at = slots.findIndex((slot) => slot.id === id);
+  const names = slots.slice(at, at + 2).map((slot) => lower(drillAt(slot, set)?.name ?? ''));
+  const change = plan.slots[id];
+  const drill = change?.kind === 'combined' ? set.occasion.library.byId.get(change.drillId) : undefined;
+  const built = allSlots(builtCircuit(set.circuit, plan, set.occasion)).find((slot) => slot.id === id);
+  const dose = built && drill ? `, ${amountWords(built, drill, set.floor)}` : '';
+  return `${drill?.name ?? 'One drill'}${dose}, in place of ${names.join(' and ')}`;
+}
+
+function doseMoveWords({ kind, id }: MoveKey, plan: Plan, set: ChoiceSet): string {
+  const planned = allSlots(set.circuit).find((slot) => slot.id === id);
+  const built = allSlots(builtCircuit(set.circuit, plan, set.occasion)).find((slot) => slot.id === id);
+  const drill = drillAt(planned, set);
+  if (!planned || !built || !drill) return '';
+  if (kind === 'sides') {
+    const way = drill.sideWord === 'way' ? 'ways' : 'sides';
+    const before = planned.sides === 'each' ? 'one after the other' : 'in turn';
+    return built.sides === 'both'
+      ? `${drill.name}: both ${way} at once instead of ${before}`
+      : `${drill.name}: ${way} alternating instead of one after the other`;
+  }
+  const { floor } = set;
+  return `${drill.name}: ${amountWords(built, drill, floor)} instead of ${amountWords(planned, drill, floor)}`;
+}
+
+function lower(name: string): string {
+  return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+}

@@ -1,0 +1,32 @@
+import { just } from '../units.ts';
+import { andThen, once, R, range, rule, T, type SpokenRule } from './spokenRule.ts';
+
+/** Sets, times and counts: what is left when all else is found. */
+export const COUNT_RULES: readonly SpokenRule[] = [
+  // Sets, times and counts.
+  rule(`\\b${R} (?:sets?|rounds?)(?: of|:)?\\b`, (said, [low, high]) => once(said, 'sets', range(low, high))),
+  rule(`\\b${R} ?x ?(?=\\d)`, (said, [low, high]) => once(said, 'sets', range(low, high))),
+  rule(`(?:\\bfor )?\\b${T}`, (said, [low, high]) => once(said, 'seconds', range(low, high))),
+  rule(`@ ?(\\d+(?:\\.\\d+)?) seconds`, (said, [each]) => once(said, 'tempo', { kind: 'even', seconds: Number(each) })),
+  rule(`\\b(?:up to|no more than|max(?:imum)?(?: of)?) (\\d+)\\b(?: (?:reps?|repetitions?|times))?`, (said, [most]) =>
+    andThen(once(said, 'count', just(Number(most))), () => {
+      said.upTo = true;
+    }),
+  ),
+  rule(
+    `(?:\\b(?:about|around|roughly|approx(?:imately)?|maybe|at least|min(?:imum)?(?: of)?) |~ ?|\\bc\\. ?)?\\b${R} ?(reps?|repetitions?|times|goes|counts?|steps?|x|-?ish)(?![a-z0-9])`,
+    (said, [low, high]) =>
+      andThen(once(said, 'count', range(low, high)), () => {
+        said.counted = true;
+      }),
+  ),
+  rule(`(?<![a-z0-9])x ?${R}(?![\\d/])`, (said, [low, high]) => once(said, 'count', range(low, high))),
+  rule(`(?:\\b(?:about|around|roughly|approx(?:imately)?|maybe|at least) |~ ?)${R}(?![\\d/])`, (said, [low, high]) =>
+    once(said, 'count', range(low, high)),
+  ),
+  rule(`(?<=^|¦|[,:;(]|- ) ?${R}(?= [a-z¦]|\\)|$)(?! ?-?(?:way|point|pos|count))`, (said, [low, high]) =>
+    once(said, 'count', range(low, high)),
+  ),
+  rule(`(?<= )(?<![/\\d] )${R}(?= ?(?:$|¦|[,;)]))`, (said, [low, high]) => once(said, 'count', range(low, high))),
+  rule(`(?<![\\w/.%:-])${R}(?![\\w/.%:-])`, (said, [low, high]) => once(said, 'count', range(low, high))),
+];

@@ -1,0 +1,32 @@
+import { countAt, just } from '../units.ts';
+import { TRADE, type Finding, type Placed, type Rule } from './finding.ts';
+
+/** Lengths that a slot goes from one end of the floor to the other, all its sets, sides and rounds counted; 0 where it goes none. */
+function lengthsOf({ slot: { dose, sides, sets }, rounds }: Placed): number {
+  if (dose.kind !== 'distance' || dose.length.of === 'lap') return 0;
+  return countAt(dose.lengths, 'plan') * countAt(sets, 'plan') * rounds * (sides === 'each' ? 2 : 1);
+}
+
+/**
+ * The group is at the far end when it is over: lengths are counted along the circuit, so that three there and three back
+ * are none. Said once, at the last slot in which one length more brings everybody home.
+ */
+export const oddLengths: Rule = ({ placed, circuit }) => {
+  const stations = new Set(circuit.blocks.filter((block) => block.stations).map(({ id }) => id));
+  const travelling = placed.filter((one) => !stations.has(one.blockId) && lengthsOf(one) > 0);
+  const all = travelling.reduce((sum, one) => sum + lengthsOf(one), 0);
+  const last = travelling.findLast((one) => lengthsOf(one) % 2 === 1);
+  if (all % 2 === 0 || last?.slot.dose.kind !== 'distance') return [];
+  const { slot, drill } = last;
+  const more = { ...last.slot.dose, lengths: just(countAt(last.slot.dose.lengths, 'plan') + 1) };
+  const finding: Finding = {
+    rule: 'odd-lengths',
+    severity: 'note',
+    slotIds: [slot.id],
+    title: 'The group ends at the far end',
+    words: `${String(all)} ${all === 1 ? 'length' : 'lengths'} in all. One more of ${drill.name.toLowerCase()} brings everybody back.`,
+    source: TRADE,
+    fix: { label: 'One length more', change: { kind: 'dose', slotId: slot.id, dose: more } },
+  };
+  return [finding];
+};

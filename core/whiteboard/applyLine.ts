@@ -1,0 +1,73 @@
+import type { Circuit, Line } from '../circuit/circuit.ts';
+import { placeAfter, type Cursor } from '../circuit/cursor.ts';
+import { insertBlock, insertLines, newBlock, type Place } from '../circuit/edit.ts';
+import type { DrillLibrary } from '../drills/library.ts';
+import type { ReadLine } from './reading.ts';
+import { unreadLines } from './unreadLines.ts';
+
+/** A circuit being written, and where the next line goes. */
+export interface Written {
+  readonly circuit: Circuit;
+  readonly cursor: Cursor;
+}
+
+/** Makes ids for what a line brings: one for a block, one for each part of a line that could not be read. */
+export interface NewIds {
+  readonly block: () => string;
+  readonly line: (part: number) => string;
+}
+
+/**
+ * What a whiteboard line does to a circuit: a heading changes it, a phase opens a block after the cursor's, a slot goes
+ * after the cursor, and a line that could not be read goes there too, with its text; before the first block it is kept
+ * with the headings. A whole board is the fold of its lines.
+ */
+export function applyLine({ circuit, cursor }: Written, read: ReadLine, library: DrillLibrary, ids: NewIds): Written {
+  const heading = (change: Partial<Circuit>): Written => ({ circuit: { ...circuit, ...change }, cursor });
+  switch (read.kind) {
+    case 'blank':
+      return { circuit, cursor };
+    case 'title':
+      return read.title === '' ? { circuit, cursor } : heading({ title: read.title });
+    case 'purpose':
+      return heading({ purpose: read.purpose });
+    case 'tags':
+      return heading({ tags: read.tags });
+    case 'approach':
+      return heading({ approach: read.approach });
+    case 'available':
+      return heading({ available: read.available });
+    case 'clock':
+      return heading({ clock: read.clock });
+    case 'people':
+      return heading({ people: read.people });
+    case 'with':
+      return heading(read.with);
+    case 'lanes':
+      return heading({ lanes: read.lanes });
+    case 'block': {
+      const { phase, rounds, roundRest, stations, noGaps } = read;
+      const block = { ...newBlock(ids.block(), phase), rounds, roundRest, stations, noGaps };
+      const after = placeAfter(circuit, cursor)?.blockId;
+      return { circuit: insertBlock(circuit, block, after), cursor: { blockId: block.id, lineId: '' } };
+    }
+    case 'slot': {
+      const place = placeAfter(circuit, cursor);
+      if (place) return putIn(circuit, place, [read.slot]);
+      const phase = library.byId.get(read.slot.drillId)?.phases[0] ?? 'mobilise';
+      const opened = insertBlock(circuit, newBlock(ids.block(), phase));
+      const blockId = opened.blocks.at(-1)?.id ?? '';
+      return putIn(opened, { blockId, index: 0 }, [read.slot]);
+    }
+    case 'problem': {
+      const lines = unreadLines(read.problem.text, ids.line);
+      const place = placeAfter(circuit, cursor);
+      return place ? putIn(circuit, place, lines) : heading({ unread: [...circuit.unread, ...lines] });
+    }
+  }
+}
+
+function putIn(circuit: Circuit, place: Place, lines: readonly Line[]): Written {
+  const cursor = { blockId: place.blockId, lineId: lines.at(-1)?.id ?? '' };
+  return { circuit: insertLines(circuit, place, lines), cursor };
+}

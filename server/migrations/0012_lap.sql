@@ -1,0 +1,1 @@
+ALTER TABLE "site" ADD COLUMN "lap_metres" double precision DEFAULT 0 NOT NULL;

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import type { CircuitSummary } from '@prompt-spark/contract/circuit';
+import { computed } from 'vue';
+import { clock } from '../wording/clock.ts';
+import CloseButton from '../shell/CloseButton.vue';
+import SketchFuse from '../fuse/SketchFuse.vue';
+import { usePlacesStore } from '../library/places.ts';
+
+/** A circuit in the list. */
+const { circuit } = defineProps<{ circuit: CircuitSummary }>();
+const emit = defineEmits<{ takeOut: [] }>();
+const places = usePlacesStore();
+const about = computed(() => {
+  const { drills, groupId, purpose, available, tags } = circuit;
+  const parts = [places.groupOf(groupId)?.name, purpose, `${drills} drill${drills === 1 ? '' : 's'}`];
+  const time = available ? `in ${clock(available)}` : '';
+  return [...parts, time, tags.join(', ')].filter(Boolean).join(' · ');
+});
+</script>
+
+<template>
+  <article class="card">
+    <div class="top">
+      <h2>
+        <RouterLink :to="`/circuits/${circuit.id}`">{{ circuit.title }}</RouterLink>
+      </h2>
+      <CloseButton :label="`Remove ${circuit.title}`" @click="emit('takeOut')" />
+    </div>
+    <p class="soft small">{{ about }}</p>
+    <SketchFuse :fuse="circuit.fuse" :seconds="circuit.seconds" :available="circuit.available" />
+  </article>
+</template>
+
+<style scoped>
+.card {
+  position: relative;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.4rem;
+  padding: 0.9rem 1.25rem 1rem;
+  border: 1px solid var(--line);
+  border-radius: 14px;
+  background: var(--card);
+  /* A long list lays out and paints only the cards near the window. */
+  content-visibility: auto;
+  contain-intrinsic-height: auto 9rem;
+}
+.card:hover {
+  border-color: var(--soft);
+}
+.top {
+  padding-right: 2.5rem;
+}
+h2 {
+  font-size: 1.2rem;
+}
+h2 a {
+  color: inherit;
+  font-weight: inherit;
+  text-decoration: none;
+}
+h2 a::after {
+  position: absolute;
+  inset: 0;
+  content: '';
+}
+.top .close {
+  position: absolute;
+  top: 0.35rem;
+  right: 0.35rem;
+  z-index: 1;
+}
+</style>

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import { useDebounceFn } from '@vueuse/core';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useAction } from '../shell/useAction.ts';
+import { useGradually } from '../loading/useGradually.ts';
+import { useLoading } from '../loading/useLoading.ts';
+import LoadingGate from '../loading/LoadingGate.vue';
+import MoreBelow from '../loading/MoreBelow.vue';
+import UnreadableNote from '../loading/UnreadableNote.vue';
+import { useCircuitsStore } from './circuits.ts';
+import { usePlacesStore } from '../library/places.ts';
+import CircuitCard from './CircuitCard.vue';
+
+const StartFrom = defineAsyncComponent(() => import('./StartFrom.vue'));
+const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
+
+/** Every circuit of the studio, with its fuse; a new one begins here. */
+const places = usePlacesStore();
+const circuits = useCircuitsStore();
+const router = useRouter();
+const { busy, act } = useAction();
+const wanted = ref('');
+const tag = ref('');
+const gone = ref<{ id: string; title: string } | null>(null);
+const starting = ref(false);
+const loading = useLoading(() => Promise.all([places.load(), circuits.load({ find: '', tag: '' })]));
+/** Cards that are in the page at first, and more each time its end is come to: a fuse has much to draw. */
+const CARDS = 24;
+const cards = ref(CARDS);
+const drawn = useGradually(
+  computed(() => circuits.circuits.slice(0, cards.value)),
+  2,
+  2,
+);
+async function more(): Promise<void> {
+  if (cards.value >= circuits.circuits.length) await circuits.more();
+  cards.value += CARDS;
+}
+const searched = computed(() => circuits.search.find !== '' || circuits.search.tag !== '');
+
+const search = () => act(() => circuits.load({ find: wanted.value, tag: tag.value }));
+watch(wanted, useDebounceFn(search, 250));
+watch(tag, search);
+
+function showAll(): void {
+  wanted.value = '';
+  tag.value = '';
+}
+
+function write(): Promise<boolean> {
+  return keep(emptyCircuit('New circuit'), places.places.sites[0]?.id ?? null);
+}
+
+function keep(circuit: Circuit, siteId: string | null): Promise<boolean> {
+  return act(async () => {
+    const id = await circuits.add({ circuit, groupId: null, siteId });
+    await router.push(`/circuits/${id}`);
+  });
+}
+
+async function takeOut(id: string, title: string): Promise<void> {
+  if (await act(() => circuits.takeOut(id))) gone.value = { id, title };
+}
+
+async function bringBack(): Promise<void> {
+  const { value } = gone;
+  if (value && (await act(() => circuits.bringBack(value.id)))) gone.value = null;
+}
+</script>
+
+<template>
+  <section class="page">
+    <header>
+      <h1>Circuits</h1>
+      <v-text-field
+        v-model="wanted"
+        class="search"
+        label="Find by title, purpose, group, tag or drill"
+        clearable
+        density="compact"
+        @click:clear="wanted = ''"
+      />
+      <v-btn variant="outlined" :aria-expanded="starting" @click="starting = !starting">Start from an approach</v-btn>
+      <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
+    </header>
+    <LoadingGate :loading="loading">
+      <StartFrom v-if="starting" @take="keep" @close="starting = false" />
+      <UnreadableNote what="circuit" :unreadable="circuits.unreadable" @take-out="takeOut($event, 'The circuit')" />
+      <p v-if="circuits.tags.length" class="tags" role="group" aria-label="Tags">
+        <v-chip
+          v-for="one in circuits.tags"
+          :key="one"
+          tag="button"
+          size="large"
+          :variant="tag === one ? 'flat' : 'outlined'"
+          :color="tag === one ? 'primary' : undefined"
+          :aria-pressed="tag === one"
+          @click="tag = tag === one ? '' : one"
+          >{{ one }}</v-chip
+        >
+      </p>
+      <ul v-if="circuits.circuits.length" class="cards">
+        <li v-for="circuit in drawn" :key="circuit.id">
+          <CircuitCard :circuit="circuit" @take-out="takeOut(circuit.id, circuit.title)" />
+        </li>
+      </ul>
+      <div v-else-if="searched" class="empty">
+        <h2>No circuits match “{{ wanted || tag }}”</h2>
+        <v-btn variant="outlined" @click="showAll">Show all</v-btn>
+      </div>
+      <div v-else class="empty">
+        <h2>No circuits yet</h2>
+        <p class="soft">Type one as you would write it on the board; the clock is added up as you go.</p>
+        <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
+      </div>
+      <MoreBelow v-if="circuits.next || cards < circuits.circuits.length" :more="more" />
+    </LoadingGate>
+    <UndoNotice
+      v-if="gone"
+      :key="gone.id"
+      :words="`“${gone.title}” removed.`"
+      undo="Restore it"
+      @undo="bringBack"
+      @close="gone = null"
+    />
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.75rem 1.25rem;
+  margin-bottom: 1.5rem;
+}
+.search {
+  flex: 1 1 16rem;
+  max-width: 24rem;
+  margin-left: auto;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  margin-bottom: 1rem;
+}
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(26rem, 100%), 1fr));
+  gap: 1rem;
+  list-style: none;
+}
+.empty {
+  display: grid;
+  gap: 0.75rem;
+  justify-items: start;
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import type { Drill } from '@prompt-spark/core/drills/drill';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useForm } from '../fields/useForm.ts';
+import { useLoading } from '../loading/useLoading.ts';
+import FormTrouble from '../fields/FormTrouble.vue';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { useLibraryStore } from '../library/library.ts';
+import DrillFacts from './DrillFacts.vue';
+import DrillGives from './DrillGives.vue';
+import DrillRungs from './DrillRungs.vue';
+import { blankDrill, copyOf, finished } from './drillDraft.ts';
+
+/** A drill of the studio's own: new, copied from another, or changed. */
+const { from, id } = defineProps<{ from: string | null; id: string | null }>();
+const library = useLibraryStore();
+const router = useRouter();
+const draft = ref<Drill>(blankDrill());
+const loading = useLoading(async () => {
+  await library.load();
+  const source = library.drillOf(id ?? from ?? '');
+  if (source) draft.value = id === null ? copyOf(source) : source;
+});
+const heading = computed(() =>
+  id === null ? (from === null ? 'A new drill' : 'A drill of our own') : 'Change the drill',
+);
+
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/drill')).drillSchema,
+  async (drill) => {
+    await library.keepDrill(drill, id === null ? null : library.versionOf(id));
+    await router.push(`/drills/${drill.id}`);
+  },
+);
+</script>
+
+<template>
+  <section class="page">
+    <LoadingGate :loading="loading">
+      <form class="form" novalidate @submit.prevent="submit(finished(draft, id === null))">
+        <h1>{{ heading }}</h1>
+        <DrillFacts v-model="draft" :errors="errors" />
+        <DrillGives v-model="draft" />
+        <DrillRungs v-model="draft" />
+        <FormTrouble :trouble="trouble" :errors="errors" />
+        <div class="acts">
+          <v-btn type="submit" :loading="busy">Save drill</v-btn>
+          <v-btn variant="text" :to="id === null ? '/drills' : `/drills/${id}`">Cancel</v-btn>
+        </div>
+      </form>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 1.5rem;
+  max-width: 60rem;
+}
+.acts {
+  display: flex;
+  gap: 0.5rem;
+}
+</style>

@@ -1,0 +1,45 @@
+import type { Drill } from '@prompt-spark/core/drills/drill';
+import { demandOf, type Demand } from '@prompt-spark/core/drills/demand';
+import { DEMANDS } from '@prompt-spark/core/drills/demand';
+import type { EnergyCost, Variant } from '@prompt-spark/core/drills/drill';
+import { capital } from '../wording/capital.ts';
+
+/** The targets a drill serves most, strongest first, as read: "hip: flexion". */
+export function mainTargets({ targets }: Pick<Drill, 'targets'>, most: number): readonly string[] {
+  return Object.entries(targets)
+    .toSorted((one, other) => other[1] - one[1])
+    .slice(0, most)
+    .map(([target]) => targetWords(target));
+}
+
+/** A target as read: "hip flexor: length". */
+export function targetWords(target: string): string {
+  return target.replace(' · ', ': ');
+}
+
+/** What a rung asks, most first. */
+export function demandsOf({ demands }: Pick<Variant, 'demands'>): readonly (readonly [Demand, number])[] {
+  return DEMANDS.map((demand) => [demand, demandOf(demands, demand)] as const)
+    .filter(([, asked]) => asked > 0)
+    .toSorted((one, other) => other[1] - one[1]);
+}
+
+/** How much is asked, in a word. */
+export const ASKED = ['not at all', 'a little', 'clearly', 'fully'] as const;
+
+/** A rung's name as read on its own: the base is the drill itself. */
+export function rungName({ rung, name }: Variant, drillName: string): string {
+  return rung === 0 ? drillName : capital(name);
+}
+
+/** An energy cost with where it comes from. */
+export function energyWords(cost: EnergyCost): string {
+  switch (cost.kind) {
+    case 'compendium':
+      return `${cost.met} MET (Compendium of Physical Activities 2011, ${cost.code})`;
+    case 'equation':
+      return `${cost.met} MET on average (ACSM ${cost.gait} equation, ${cost.paces.length} paces)`;
+    case 'estimate':
+      return `about ${cost.met} MET (our estimate from effort)`;
+  }
+}

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { mdiDownload, mdiUpload } from '@mdi/js';
+import type { ImportReport } from '@prompt-spark/contract/import';
+import { ref, useTemplateRef } from 'vue';
+import { useImport } from './useImport.ts';
+
+/** Faults of a file that the server tells (contract/import.ts). */
+const MOST_PROBLEMS = 100;
+
+/** Something as a CSV file, out and in. What comes in comes in whole, or not at all with a report line by line. */
+const { name, write, read } = defineProps<{
+  name: string;
+  /** What the button that takes it out says. */
+  out: string;
+  write: () => string | Promise<string>;
+  read: (csv: string, importId: string) => Promise<ImportReport>;
+}>();
+const input = useTemplateRef<HTMLInputElement>('input');
+const report = ref<ImportReport | null>(null);
+const trouble = ref('');
+const { progress, importing, run, callOff } = useImport();
+
+async function save(): Promise<void> {
+  trouble.value = '';
+  try {
+    offer(await write());
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : 'The file could not be made.';
+  }
+}
+
+function offer(csv: string): void {
+  const url = URL.createObjectURL(new Blob([csv], { type: 'text/csv' }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+async function take(): Promise<void> {
+  const field = input.value;
+  const file = field?.files?.[0];
+  if (!field || !file) return;
+  report.value = null;
+  trouble.value = '';
+  try {
+    const csv = await file.text();
+    report.value = await run((importId) => read(csv, importId));
+  } catch (error) {
+    trouble.value = error instanceof Error ? error.message : 'The file could not be taken in.';
+  }
+  field.value = '';
+}
+</script>
+
+<template>
+  <section class="file" aria-label="Import or export">
+    <p class="soft"><slot /></p>
+    <div class="acts">
+      <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="save">{{ out }}</v-btn>
+      <v-btn variant="outlined" :prepend-icon="mdiUpload" :disabled="importing" @click="input?.click()"
+        >Import a file</v-btn
+      >
+      <input
+        ref="input"
+        class="visually-hidden"
+        type="file"
+        accept=".csv,text/csv"
+        aria-label="CSV file"
+        tabindex="-1"
+        @change="take"
+      />
+    </div>
+    <div v-if="importing" class="acts" role="status">
+      <p>{{ progress }}</p>
+      <v-btn variant="outlined" @click="callOff">Cancel</v-btn>
+    </div>
+    <p v-if="trouble" class="bad" role="alert">{{ trouble }}</p>
+    <div v-if="report" role="status">
+      <p v-if="!report.problems.length">{{ report.added }} added, {{ report.same }} already here.</p>
+      <template v-else>
+        <p class="bad">
+          Nothing was imported. {{ report.problems.length
+          }}{{ report.problems.length === MOST_PROBLEMS ? ' or more' : '' }} thing{{
+            report.problems.length === 1 ? '' : 's'
+          }}
+          to fix:
+        </p>
+        <ol>
+          <li v-for="problem in report.problems.slice(0, 20)" :key="`${problem.line} ${problem.message}`">
+            Line {{ problem.line }}: {{ problem.message }}
+          </li>
+        </ol>
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.file {
+  display: grid;
+  gap: 0.75rem;
+  padding: 1rem 1.25rem;
+  margin-bottom: 1rem;
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--card);
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.6rem;
+}
+.bad {
+  font-weight: 600;
+  color: var(--brick);
+}
+ol {
+  padding-left: 1.25rem;
+}
+</style>

@@ -1,0 +1,5 @@
+import { Films, type FilmOrder } from './films.ts';
+
+const films = new Films((paint) => requestAnimationFrame(paint));
+
+self.onmessage = ({ data }: MessageEvent<FilmOrder>) => films.follow(data);

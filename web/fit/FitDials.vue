@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { EMPHASES, READINGS, type Emphasis, type Reading } from '@prompt-spark/core/circuit/shortVersion';
+import { just } from '@prompt-spark/core/units';
+import { computed } from 'vue';
+import TextAmount from '../fields/TextAmount.vue';
+import { useFitStore } from './fit.ts';
+
+/** The minutes there are, how people come, and what is given up first. */
+const fit = useFitStore();
+const READING_WORDS: Readonly<Record<Reading, string>> = {
+  best: 'Best mix',
+  shorten: 'Every drill, shorter',
+  drop: 'Fewer drills, full dose',
+};
+const EMPHASIS_WORDS: Readonly<Record<Emphasis, string>> = {
+  general: 'As usual',
+  sore: 'Sore: the calm parts first',
+  athletic: 'Athletic: the quick parts first',
+};
+const emphases = EMPHASES.map((value) => ({ value, title: EMPHASIS_WORDS[value] }));
+const readings = computed(() =>
+  READINGS.map((reading) => {
+    const share = fit.shares.get(reading);
+    const kept = share === undefined ? '' : ` ${String(Math.round(100 * share))} %`;
+    return { reading, words: READING_WORDS[reading] + kept };
+  }),
+);
+</script>
+
+<template>
+  <div class="dials">
+    <TextAmount
+      class="number"
+      label="Time available, minutes"
+      unit="time"
+      single
+      clock-face
+      :least="1"
+      :most="7200"
+      :model-value="just(fit.seconds)"
+      @update:model-value="({ high }) => (fit.seconds = high)"
+    />
+    <v-select
+      label="How are they today?"
+      :items="emphases"
+      :model-value="fit.recipe.emphasis"
+      @update:model-value="fit.emphasise"
+    />
+  </div>
+  <div class="readings" role="group" aria-label="How to shorten">
+    <v-btn
+      v-for="{ reading, words } in readings"
+      :key="reading"
+      :variant="fit.recipe.reading === reading ? 'flat' : 'outlined'"
+      :aria-pressed="fit.recipe.reading === reading"
+      @click="fit.read(reading)"
+      >{{ words }}</v-btn
+    >
+  </div>
+</template>
+
+<style scoped>
+.dials {
+  display: grid;
+  grid-template-columns: 10rem minmax(0, 18rem);
+  gap: 0.75rem;
+}
+.readings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+@media (max-width: 900px) {
+  .dials {
+    grid-template-columns: 8rem minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import type { MoveKey } from '@prompt-spark/core/circuit/shortVersion';
+import type { Move } from '@prompt-spark/core/fit/words/moves';
+import { computed } from 'vue';
+import { clock } from '../wording/clock.ts';
+import { saved, shareWords } from '../late/fitWords.ts';
+
+/** What a plan changes, the least harmful first, each with what it saves and loses; each can be refused. */
+const { moves } = defineProps<{ moves: readonly Move[]; kept: readonly string[]; busy: boolean }>();
+const emit = defineEmits<{ refuse: [key: MoveKey] }>();
+const longer = computed(() => moves.some(({ seconds }) => seconds < 0) && moves.every(({ share }) => share <= 0));
+</script>
+
+<template>
+  <div>
+    <table v-if="moves.length">
+      <thead>
+        <tr>
+          <th scope="col">{{ longer ? 'What is added' : 'What changes, least harm first' }}</th>
+          <th scope="col">{{ longer ? 'takes' : 'saves' }}</th>
+          <th scope="col">{{ longer ? 'adds' : 'loses' }}</th>
+          <th scope="col"><span class="visually-hidden">Refuse</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="{ key, words, seconds, share } in moves" :key="`${key.kind} ${key.id}`">
+          <td>{{ words }}</td>
+          <td class="number">{{ longer ? clock(-seconds) : saved(seconds) }}</td>
+          <td class="number soft">{{ shareWords(share) }}</td>
+          <td>
+            <v-btn
+              variant="text"
+              size="small"
+              class="refuse"
+              :disabled="busy"
+              :aria-label="`Refuse: ${words}`"
+              @click="emit('refuse', key)"
+              >Refuse</v-btn
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else class="nothing">Nothing changes: the circuit as planned is this long.</p>
+    <ul class="soft kept">
+      <li v-for="words in kept" :key="words">{{ words }}</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  padding-bottom: 0.4rem;
+  border-bottom: 1.5px solid var(--ink);
+  font-size: var(--size-small);
+  font-weight: 500;
+  text-align: left;
+  color: var(--soft);
+}
+th:nth-child(n + 2),
+.number {
+  text-align: right;
+  white-space: nowrap;
+}
+td {
+  padding: 0.25rem 0 0.25rem;
+  border-bottom: 1px solid var(--line);
+}
+.number {
+  padding-left: 0.75rem;
+  font-variant-numeric: tabular-nums;
+}
+td:last-child {
+  width: 5rem;
+  text-align: right;
+}
+.refuse {
+  min-width: 44px;
+  min-height: 44px;
+  padding: 0 0.5rem;
+}
+.kept {
+  display: grid;
+  gap: 0.3rem;
+  margin-top: 0.9rem;
+  list-style: none;
+}
+.nothing {
+  padding: 0.5rem 0;
+}
+</style>

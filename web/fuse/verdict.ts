@@ -1,0 +1,17 @@
+import type { Seconds } from '@prompt-spark/core/units';
+import { clock } from '../wording/clock.ts';
+
+/** How a plan stands against the time there is. */
+export interface Verdict {
+  readonly kind: 'over' | 'fits' | 'open';
+  readonly words: string;
+}
+
+/** "0:40 over", "0:28 to spare", "on the dot"; open where no time is set. */
+export function verdictOn(planned: Seconds, available: Seconds): Verdict {
+  if (available === 0) return { kind: 'open', words: 'No time set' };
+  const spare = available - planned;
+  if (Math.round(spare) === 0) return { kind: 'fits', words: 'On the dot' };
+  if (spare < 0) return { kind: 'over', words: `${clock(-spare)} over` };
+  return { kind: 'fits', words: `${clock(spare)} to spare` };
+}

@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import type { FitCurve } from '@prompt-spark/core/fit/search/fitCurve';
+import { PLAIN_RECIPE, type FitRecipe, type ShortVersion } from '@prompt-spark/core/circuit/shortVersion';
+import { fittedTo } from '@prompt-spark/core/fit/fitCircuit';
+import type { Occasion } from '@prompt-spark/core/occasion/occasion';
+import { slimPlan } from '@prompt-spark/core/fit/plan/plan';
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { stageWith } from './stageAddress.ts';
+import { useLibraryStore } from '../library/library.ts';
+import { useOccasionsStore } from '../occasion/occasions.ts';
+import { FitWork } from './fitWork.ts';
+import { WorkFailed } from '../workers/workshop.ts';
+import { clock } from '../wording/clock.ts';
+import { hindranceWords, saved, shareWords } from './fitWords.ts';
+import TimeFuse from '../fuse/TimeFuse.vue';
+import TimeLeft from '../fields/TimeLeft.vue';
+
+/** We are late: type the minutes left, see the fit, start it. */
+const { circuitId, draft, sessionId, first } = defineProps<{
+  circuitId: string;
+  draft: CircuitDraft;
+  sessionId: string | null;
+  /** The seconds to begin with. */
+  first: number;
+}>();
+const shown = defineModel<boolean>({ required: true });
+const library = useLibraryStore();
+const occasions = useOccasionsStore();
+const router = useRouter();
+const left = ref(first);
+/** The curve, and what it was worked out for: opened again for the same, it still holds. */
+const made = shallowRef<{
+  readonly circuit: Circuit;
+  readonly occasion: Occasion;
+  readonly recipe: FitRecipe;
+  readonly curve: FitCurve;
+}>();
+/** Why it could not be worked out; empty while it can. */
+const trouble = ref('');
+const work = new FitWork();
+const occasion = computed(() => occasions.of(draft));
+const circuit = computed(() => draft.circuit);
+const planned = computed(() => timeCircuit(circuit.value, occasion.value).total.plan);
+const fitted = computed(() => {
+  const { value } = made;
+  return value && fittedTo(circuit.value, occasion.value, left.value, value.recipe, value.curve);
+});
+const MOST_SHOWN = 4;
+
+/** Works the curve out by a recipe: the plain one, or that of a short version kept with the circuit. */
+async function workOut(recipe: FitRecipe): Promise<void> {
+  const now = { circuit: circuit.value, occasion: occasion.value, recipe };
+  const before = made.value;
+  if (before?.circuit === now.circuit && before.occasion === now.occasion && before.recipe === recipe) return;
+  made.value = undefined;
+  trouble.value = '';
+  try {
+    const curve = await work.curve(now.circuit, now.occasion, recipe);
+    if (curve) made.value = { ...now, curve };
+  } catch (error) {
+    if (!(error instanceof WorkFailed)) throw error;
+    trouble.value = error.message;
+  }
+}
+
+function take(version: ShortVersion): void {
+  left.value = version.seconds;
+  void workOut(version);
+}
+
+watch(
+  shown,
+  (open) => {
+    if (!open) return work.cancel();
+    left.value = first;
+    void workOut(PLAIN_RECIPE);
+  },
+  { immediate: true },
+);
+onScopeDispose(() => work.end());
+
+function start(): void {
+  const { value } = fitted;
+  if (value?.kind !== 'fitted') return;
+  shown.value = false;
+  const fit = { seconds: left.value, plan: slimPlan(value.plan, circuit.value) };
+  void router.push(stageWith(circuitId, sessionId, fit));
+}
+</script>
+
+<template>
+  <v-dialog v-model="shown" aria-label="We’re late" max-width="38rem">
+    <v-card class="late" rounded="lg">
+      <form @submit.prevent="start">
+        <h2>We’re late</h2>
+        <p class="soft">{{ draft.circuit.title }} takes {{ clock(planned) }} as planned.</p>
+        <TimeLeft v-model="left" :time-zone="library.siteOf(draft.siteId)?.timeZone" />
+        <div v-if="draft.circuit.versions.length" class="lengths">
+          <v-btn
+            v-for="version in draft.circuit.versions"
+            :key="version.seconds"
+            variant="outlined"
+            size="small"
+            class="length"
+            :aria-label="`Short version of ${clock(version.seconds)}`"
+            @click="take(version)"
+            >{{ clock(version.seconds) }}</v-btn
+          >
+        </div>
+        <div v-if="fitted?.kind === 'fitted'" class="answer" data-test="late-answer">
+          <TimeFuse :segments="fitted.timeline.segments" :available="left" />
+          <p>
+            <strong>{{ clock(fitted.timeline.total.plan) }}</strong>, with {{ Math.round(100 * fitted.share) }} % of the
+            preparation.
+          </p>
+          <ul>
+            <li
+              v-for="{ key, words, seconds, share } in fitted.moves.slice(0, MOST_SHOWN)"
+              :key="`${key.kind} ${key.id}`"
+            >
+              {{ words }} <span class="soft">{{ saved(seconds) }}, {{ shareWords(share) }}</span>
+            </li>
+            <li v-if="fitted.moves.length > MOST_SHOWN" class="soft">
+              and {{ fitted.moves.length - MOST_SHOWN }} more
+            </li>
+          </ul>
+        </div>
+        <p v-else-if="fitted" role="alert" class="short">
+          The shortest is {{ clock(fitted.shortest) }}.
+          <template v-if="fitted.inTheWay.length"
+            >In the way: {{ fitted.inTheWay.map(hindranceWords).join('; ') }}.</template
+          >
+        </p>
+        <p v-else-if="trouble" role="alert" class="short">
+          {{ trouble }} <v-btn variant="outlined" @click="workOut(PLAIN_RECIPE)">Try again</v-btn>
+        </p>
+        <p v-else class="soft" role="status">Trying every way …</p>
+        <div class="acts">
+          <v-btn type="submit" size="large" :disabled="fitted?.kind !== 'fitted'">Start this one</v-btn>
+          <v-btn
+            variant="text"
+            :to="{
+              name: 'fit',
+              params: { id: circuitId },
+              query: { seconds: left, ...(sessionId ? { session: sessionId } : {}) },
+            }"
+            >See the details</v-btn
+          >
+          <v-btn variant="text" @click="shown = false">Close</v-btn>
+        </div>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped src="./late.css"></style>
+<style scoped>
+.lengths {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem;
+}
+.length {
+  min-height: 44px;
+}
+.answer {
+  display: grid;
+  gap: 0.5rem;
+}
+ul {
+  display: grid;
+  gap: 0.2rem;
+  padding-left: 1.1rem;
+}
+.short {
+  color: var(--brick);
+}
+</style>

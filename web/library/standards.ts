@@ -1,0 +1,101 @@
+import type { Standards } from '@prompt-spark/contract/standard';
+import type { Approach } from '@prompt-spark/core/approach/approach';
+import { APPROACHES } from '@prompt-spark/core/approach/approaches';
+import type { MainSession } from '@prompt-spark/core/approach/mainSession';
+import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
+import { USUAL_TIMES, type TradeTimes } from '@prompt-spark/core/occasion/trade';
+import { defineStore } from 'pinia';
+import { computed, shallowRef } from 'vue';
+import { call } from '../api/call.ts';
+import { loadOnce } from '../loading/loadOnce.ts';
+
+const NOTHING: Standards = {
+  defaultApproach: '',
+  times: null,
+  approaches: [],
+  sessions: [],
+  unreadable: { approaches: [], sessions: [] },
+};
+
+/** What the studio holds to: the approaches and main sessions that ship, and its own. */
+export const useStandardsStore = defineStore('standards', () => {
+  const own = shallowRef<Standards>(NOTHING);
+
+  async function fetchAll(): Promise<void> {
+    own.value = await call('standards');
+  }
+
+  const load = loadOnce(fetchAll);
+
+  /** Every approach, the studio's default first. */
+  const approaches = computed<readonly Approach[]>(() => {
+    const all = [...APPROACHES, ...own.value.approaches.map(({ document }) => document)];
+    const first = all.find(({ id }) => id === own.value.defaultApproach);
+    return first ? [first, ...all.filter((approach) => approach !== first)] : all;
+  });
+  /** Every main session, the studio's own first: its words win over those that ship. */
+  const sessions = computed<readonly MainSession[]>(() => [
+    ...own.value.sessions.map(({ document }) => document),
+    ...MAIN_SESSIONS,
+  ]);
+  const versionOf = (id: string): number | null =>
+    [...own.value.approaches, ...own.value.sessions].find(({ document }) => document.id === id)?.version ?? null;
+
+  async function keepApproach(document: Approach): Promise<void> {
+    const body = { version: versionOf(document.id), document };
+    const kept = await call('saveApproach', { id: document.id, body });
+    own.value = { ...own.value, approaches: [...without(own.value.approaches, document.id), kept] };
+  }
+
+  async function keepSession(document: MainSession): Promise<void> {
+    const body = { version: versionOf(document.id), document };
+    const kept = await call('saveMainSession', { id: document.id, body });
+    own.value = { ...own.value, sessions: [...without(own.value.sessions, document.id), kept] };
+  }
+
+  async function takeOutApproach(id: string): Promise<void> {
+    await call('takeOutApproach', { id });
+    await fetchAll();
+  }
+
+  async function takeOutSession(id: string): Promise<void> {
+    await call('takeOutMainSession', { id });
+    await fetchAll();
+  }
+
+  async function setDefault(id: string): Promise<void> {
+    await call('setDefaultApproach', { body: { id } });
+    own.value = { ...own.value, defaultApproach: id };
+  }
+
+  /** The seconds that the studio counts with: its own, or those of the trade. */
+  const times = computed(() => own.value.times ?? USUAL_TIMES);
+
+  /** Keeps the studio's own seconds; null for those of the trade. */
+  async function keepTimes(next: TradeTimes | null): Promise<void> {
+    await call('setTimes', { body: { times: next } });
+    own.value = { ...own.value, times: next };
+  }
+
+  return {
+    times,
+    keepTimes,
+    approaches,
+    sessions,
+    versionOf,
+    load,
+    unreadable: computed(() => own.value.unreadable),
+    keepApproach,
+    keepSession,
+    takeOutApproach,
+    takeOutSession,
+    setDefault,
+  };
+});
+
+function without<Kept extends { readonly document: { readonly id: string } }>(
+  all: readonly Kept[],
+  id: string,
+): readonly Kept[] {
+  return all.filter(({ document }) => document.id !== id);
+}

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useAction } from '../shell/useAction.ts';
+import { useLoading } from '../loading/useLoading.ts';
+import LoadingGate from '../loading/LoadingGate.vue';
+import MoreBelow from '../loading/MoreBelow.vue';
+import { usePlacesStore } from '../library/places.ts';
+import { useRunsStore, type RunFilter } from './runs.ts';
+import LogFilters from './LogFilters.vue';
+import RunEntry from './RunEntry.vue';
+
+/** Sessions as they were run, last first, as far back as there are any. */
+const runs = useRunsStore();
+const places = usePlacesStore();
+const { act } = useAction();
+const loading = useLoading(() => Promise.all([runs.load({}), places.load()]));
+const filtered = computed(() => Object.keys(runs.filter).length > 0);
+const show = (filter: RunFilter) => act(() => runs.load(filter));
+</script>
+
+<template>
+  <section class="page">
+    <header>
+      <h1>Log</h1>
+      <p v-if="runs.waiting" class="waiting" role="status">
+        {{ runs.waiting }} record{{ runs.waiting === 1 ? '' : 's' }} saved on this device until you are back online
+      </p>
+    </header>
+    <LoadingGate :loading="loading">
+      <LogFilters v-if="runs.runs.length || filtered" @change="show" />
+      <ol v-if="runs.runs.length">
+        <li v-for="(run, index) in runs.runs" :key="run.id"><RunEntry :run="run" :first="index === 0" /></li>
+      </ol>
+      <div v-else-if="filtered" class="empty">
+        <h2>No runs match</h2>
+        <p class="soft">Try other dates, or another group, coach or circuit.</p>
+      </div>
+      <div v-else class="empty">
+        <h2>Nothing has been run yet</h2>
+        <p class="soft">Start a circuit. When it ends, you see here what each drill really took beside the plan.</p>
+        <v-btn to="/today">Go to Today</v-btn>
+      </div>
+      <MoreBelow v-if="runs.next" :more="runs.more" />
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0.5rem 1.5rem;
+  margin-bottom: 1.25rem;
+}
+.waiting {
+  font-weight: 600;
+  color: var(--brick);
+}
+ol {
+  display: grid;
+  /* Never wider than the page, whatever its entries were laid out to before the window was made narrower. */
+  grid-template-columns: minmax(0, 1fr);
+  list-style: none;
+}
+/* A long log lays out and paints only what is near the window. */
+li {
+  content-visibility: auto;
+  contain-intrinsic-height: auto 6rem;
+}
+.empty {
+  display: grid;
+  gap: 0.75rem;
+  justify-items: start;
+}
+</style>

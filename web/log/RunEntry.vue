@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { mdiChevronDown, mdiChevronUp } from '@mdi/js';
+import type { RunSummary, RunTurn } from '@prompt-spark/contract/run';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { useAction } from '../shell/useAction.ts';
+import { clock, dayName, timeOfDay } from '../wording/clock.ts';
+import { useRunsStore } from './runs.ts';
+import RunTurns from './RunTurns.vue';
+
+/** One run: when, what, planned against actual, how it was; its slots on demand. */
+const { run, first } = defineProps<{ run: RunSummary; first: boolean }>();
+const runs = useRunsStore();
+const { act } = useAction();
+const open = ref(first);
+/** What every slot took, fetched when it is first looked at. */
+const turns = shallowRef<readonly RunTurn[]>([]);
+watch(
+  open,
+  async (looked) => {
+    if (!looked || turns.value.length > 0) return;
+    const fetched = await act(async () => {
+      turns.value = await runs.turnsOf(run.id);
+    });
+    if (!fetched) open.value = false;
+  },
+  { immediate: true },
+);
+const zone = computed(() => run.timeZone ?? undefined);
+const off = computed(() => {
+  const seconds = Math.round(run.actual - run.planned);
+  if (run.endedEarly) return 'planned';
+  if (seconds === 0) return 'planned';
+  return seconds > 0 ? `planned, ${clock(seconds)} longer` : `planned, ${clock(-seconds)} shorter`;
+});
+const WARM = { yes: 'warm', nearly: 'nearly warm', no: 'not warm' } as const;
+const how = computed(() =>
+  [
+    run.effort === null ? '' : `effort ${run.effort}`,
+    run.warm === null ? '' : WARM[run.warm],
+    run.endedEarly ? 'stopped early' : '',
+    run.paused >= 1 ? `paused ${clock(run.paused)}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · '),
+);
+const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(Boolean).join(' · '));
+</script>
+
+<template>
+  <article class="entry">
+    <div class="when">
+      <p class="clock">{{ timeOfDay(run.startedAt, zone) }}</p>
+      <p class="soft small">{{ dayName(run.startedAt, zone) }}</p>
+    </div>
+    <div class="what">
+      <h2>{{ run.circuitTitle }}</h2>
+      <p class="soft small">{{ who }}</p>
+      <p v-if="run.note" class="note">{{ run.note }}</p>
+    </div>
+    <div class="sums">
+      <p>
+        <span class="clock">{{ clock(run.actual) }}</span>{{ ' '
+        }}<span class="soft">of {{ clock(run.planned) }} {{ off }}</span>
+      </p>
+      <p class="soft small">{{ how }}</p>
+    </div>
+    <v-btn
+      :icon="open ? mdiChevronUp : mdiChevronDown"
+      variant="text"
+      :aria-label="`Drills of ${run.circuitTitle}`"
+      :aria-expanded="open"
+      @click="open = !open"
+    />
+    <RunTurns v-if="open && turns.length" class="turns" :turns="turns" />
+  </article>
+</template>
+
+<style scoped>
+.entry {
+  display: grid;
+  grid-template-columns: 9.5rem minmax(0, 1fr) auto 44px;
+  gap: 0.25rem 1.25rem;
+  align-items: start;
+  padding: 0.9rem 0;
+  border-top: 1px solid var(--line);
+}
+.when .clock,
+.sums .clock {
+  font-size: 1.2rem;
+}
+.sums {
+  text-align: right;
+}
+h2 {
+  font-size: 1.15rem;
+}
+.note {
+  margin-top: 0.35rem;
+  max-width: 40rem;
+}
+.turns {
+  grid-column: 2 / -1;
+}
+@media (max-width: 700px) {
+  .entry {
+    grid-template-columns: minmax(0, 1fr) 44px;
+  }
+  .sums {
+    grid-column: 1;
+    text-align: left;
+  }
+  .what,
+  .when {
+    grid-column: 1;
+  }
+  .entry > .v-btn {
+    grid-column: 2;
+    grid-row: 1;
+  }
+  .turns {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,0 +1,72 @@
+import type { NewRun, RunSummary, RunTurn, RunWish } from '@prompt-spark/contract/run';
+import { defineStore } from 'pinia';
+import { ref, shallowRef } from 'vue';
+import { call, ServerAway, ServerProblem } from '../api/call.ts';
+import { runKeep } from '../saving/drawers.ts';
+import { useAccountStore } from '../shell/account.ts';
+
+/** Which runs the log shows, besides the page. */
+export type RunFilter = Omit<RunWish, 'after'>;
+
+/** The log, a page at a time, and the runs that wait in this browser for the server to take them. */
+export const useRunsStore = defineStore('runs', () => {
+  const runs = shallowRef<readonly RunSummary[]>([]);
+  const filter = shallowRef<RunFilter>({});
+  const next = ref<string | null>(null);
+  const waiting = ref(0);
+  const account = useAccountStore();
+  let asked = 0;
+  /** What one coach ran goes out in that coach's name alone. */
+  const outbox = () => runKeep(account.account?.coachId ?? '');
+
+  /** Lists the first page of what is asked for; an answer that was overtaken is dropped. */
+  async function load(wanted: RunFilter = filter.value): Promise<void> {
+    filter.value = wanted;
+    asked += 1;
+    const now = asked;
+    await sendWaiting();
+    const page = await call('runs', { query: wanted });
+    if (now !== asked) return;
+    runs.value = page.runs;
+    next.value = page.next;
+  }
+
+  async function more(): Promise<void> {
+    if (next.value === null) return;
+    const now = asked;
+    const page = await call('runs', { query: { ...filter.value, after: next.value } });
+    if (now !== asked) return;
+    runs.value = [...runs.value, ...page.runs];
+    next.value = page.next;
+  }
+
+  /** What every slot of a run took. */
+  async function turnsOf(id: string): Promise<readonly RunTurn[]> {
+    return (await call('runTurns', { id })).turns;
+  }
+
+  /**
+   * Keeps a run in the browser first, then sends it. Gives whether the server has it. Throws only where neither will
+   * take it.
+   */
+  async function record(run: NewRun): Promise<boolean> {
+    if (!outbox().put(run.id, run)) await call('addRun', { body: run });
+    return sendWaiting();
+  }
+
+  /** Sends what waits. Gives whether nothing waits any more. */
+  async function sendWaiting(): Promise<boolean> {
+    for (const [id, run] of outbox().all()) {
+      try {
+        await call('addRun', { body: run });
+        outbox().drop(id);
+      } catch (error) {
+        if (!(error instanceof ServerAway) && !(error instanceof ServerProblem)) throw error;
+      }
+    }
+    waiting.value = outbox().all().length;
+    return waiting.value === 0;
+  }
+
+  return { runs, filter, next, waiting, load, more, turnsOf, record, sendWaiting };
+});

@@ -1,0 +1,49 @@
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import { approachOf } from '@prompt-spark/core/approach/approaches';
+import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
+import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
+import { siteFrom } from '@prompt-spark/core/occasion/site';
+import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
+import { defineStore } from 'pinia';
+import { calendarDay } from '../wording/clock.ts';
+import { useLibraryStore } from '../library/library.ts';
+import { usePeopleStore } from '../people/people.ts';
+import { useStandardsStore } from '../library/standards.ts';
+
+/** For whom and where. */
+export type ForWhom = Pick<CircuitDraft, 'groupId' | 'siteId'>;
+
+/** Where a circuit is done, by whom and for what: everything that it is timed, fitted, swapped and reviewed by, made in this one place. */
+export const useOccasionsStore = defineStore('occasions', () => {
+  const library = useLibraryStore();
+  const standards = useStandardsStore();
+  const people = usePeopleStore();
+
+  /** The occasion at a site with a group, for an approach and a main session where they are known. */
+  function at({ groupId, siteId }: ForWhom, towards: Partial<Pick<Occasion, 'approach' | 'session'>> = {}): Occasion {
+    const site = library.siteOf(siteId);
+    const day = calendarDay(new Date(), site?.timeZone);
+    const present = people.peopleOf(groupId);
+    // A group whose people this coach does not know may hold anybody.
+    const unknown = groupId !== null && present.length === 0;
+    return occasionOf({
+      library: library.library,
+      site: siteFrom(site),
+      day,
+      times: standards.times,
+      expected: library.groupOf(groupId)?.people ?? 0,
+      ceilings: unknown ? null : present.map((person) => ceilingsOf(person, day)),
+      ...towards,
+    });
+  }
+
+  /** The occasion of a circuit, by the approach and the main session that it names. */
+  function of({ circuit, ...where }: CircuitDraft): Occasion {
+    return at(where, {
+      approach: approachOf(circuit.approach, standards.approaches),
+      session: mainSessionOf(circuit.purpose, standards.sessions),
+    });
+  }
+
+  return { at, of };
+});

@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import type { Access, PersonDocument } from '@prompt-spark/contract/person';
+import { UNKNOWN_PERSON } from '@prompt-spark/core/people/person';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useAction } from '../shell/useAction.ts';
+import { useForm } from '../fields/useForm.ts';
+import { useLoading } from '../loading/useLoading.ts';
+import { calendarDay } from '../wording/clock.ts';
+import FormTrouble from '../fields/FormTrouble.vue';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { useLibraryStore } from '../library/library.ts';
+import { usePeopleStore } from './people.ts';
+import AbilityFields from './AbilityFields.vue';
+import LimitFields from './LimitFields.vue';
+
+/** A client: who they are, what to mind, what they can do; and who has seen it. */
+const { id, group } = defineProps<{ id: string | null; group: string | null }>();
+const people = usePeopleStore();
+const library = useLibraryStore();
+const router = useRouter();
+const draft = ref<PersonDocument>(UNKNOWN_PERSON);
+const groupIds = ref<string[]>(group ? [group] : []);
+const accesses = ref<readonly Access[]>([]);
+const sure = ref(false);
+const { busy: deleting, act } = useAction();
+const today = calendarDay(new Date());
+
+const loading = useLoading(async () => {
+  await Promise.all([people.load(), library.load()]);
+  const record = id === null ? undefined : people.recordOf(id);
+  if (!record) return;
+  draft.value = record.document;
+  groupIds.value = [...record.groupIds];
+  accesses.value = await people.accessesOf(record.id);
+});
+const missing = computed(() => id !== null && !people.recordOf(id));
+const groups = computed(() => library.places.groups.map(({ id: value, name: title }) => ({ value, title })));
+const born = computed(() => (draft.value.birthYear === 0 ? '' : String(draft.value.birthYear)));
+/** How often, where it was more than once: looking is counted by days. */
+const oftenOf = ({ action, times }: Access): string =>
+  times === 1 ? '' : action === 'saw' ? `, on ${times} days in all` : `, ${times} times that day`;
+const change = (part: Partial<PersonDocument>) => (draft.value = { ...draft.value, ...part });
+
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/person')).personDocumentSchema,
+  async (document) => {
+    await people.save(id ?? crypto.randomUUID(), groupIds.value, document);
+    await router.push('/people');
+  },
+);
+
+async function remove(): Promise<void> {
+  if (id === null) return;
+  if (await act(() => people.remove(id))) await router.push('/people');
+}
+</script>
+
+<template>
+  <section class="page">
+    <LoadingGate :loading="loading">
+      <p v-if="missing">You don’t coach anyone at this address. <RouterLink to="/people">People</RouterLink></p>
+      <form v-else class="form" novalidate @submit.prevent="submit(draft)">
+        <h1>{{ id === null ? 'New person' : draft.name }}</h1>
+        <div class="fields">
+          <v-text-field
+            label="Name"
+            maxlength="80"
+            :model-value="draft.name"
+            :error-messages="errors['/name'] ?? ''"
+            @update:model-value="(name: string) => change({ name })"
+          />
+          <v-text-field
+            label="Year of birth"
+            inputmode="numeric"
+            maxlength="4"
+            :model-value="born"
+            :error-messages="errors['/birthYear'] ?? ''"
+            @update:model-value="(year: string) => change({ birthYear: Number(year.replace(/\D/g, '')) })"
+          />
+          <v-select v-model="groupIds" label="Groups" multiple chips :items="groups" />
+          <v-text-field
+            label="Agreed to have health data kept, on"
+            type="date"
+            :max="today"
+            :model-value="draft.consentOn"
+            @update:model-value="(consentOn: string) => change({ consentOn })"
+          />
+        </div>
+        <LimitFields :limits="draft.limits" @change="(limits) => change({ limits })" />
+        <AbilityFields :document="draft" @change="change" />
+        <v-textarea
+          label="Notes"
+          rows="3"
+          maxlength="2000"
+          :model-value="draft.notes"
+          @update:model-value="(notes: string) => change({ notes })"
+        />
+        <FormTrouble :trouble="trouble" :errors="errors" />
+        <p class="acts">
+          <v-btn type="submit" :loading="busy">Save</v-btn>
+          <v-btn variant="text" to="/people">Cancel</v-btn>
+          <template v-if="id !== null">
+            <v-btn v-if="!sure" variant="text" class="away" @click="sure = true">Delete permanently…</v-btn>
+            <span v-else class="away">
+              Everything known of {{ draft.name }} is deleted. Past runs stay, without a name.
+              <v-btn variant="outlined" color="error" :loading="deleting" @click="remove">Delete permanently</v-btn>
+            </span>
+          </template>
+        </p>
+        <details v-if="draft.holds.length">
+          <summary>Holds and clearances</summary>
+          <ul>
+            <li v-for="hold in draft.holds" :key="hold.since + hold.why">
+              {{ hold.since }}: {{ hold.why }}.
+              {{ hold.clearedOn ? `Cleared by ${hold.clearedBy} on ${hold.clearedOn}.` : 'Not cleared.' }}
+            </li>
+          </ul>
+        </details>
+        <details v-if="accesses.length">
+          <summary>Who has seen or changed this</summary>
+          <ul>
+            <li v-for="one in accesses" :key="one.at + one.action">
+              {{ one.at.slice(0, 16).replace('T', ' ') }} UTC: {{ one.coachName }} {{ one.action }}{{ oftenOf(one) }}
+            </li>
+          </ul>
+        </details>
+      </form>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 1.25rem;
+  max-width: 62rem;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
+  gap: 0.75rem;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem;
+}
+.away {
+  margin-left: auto;
+}
+summary {
+  min-height: 44px;
+  font-weight: 600;
+  cursor: pointer;
+}
+details ul {
+  padding-left: 1.25rem;
+}
+</style>

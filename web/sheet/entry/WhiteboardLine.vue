@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { allSlots, type Slot } from '@prompt-spark/core/circuit/circuit';
+import { drillIn } from '@prompt-spark/core/drills/onRung';
+import { nameAsTyped } from '@prompt-spark/core/whiteboard/lineReader';
+import { computed, ref } from 'vue';
+import { clock } from '../../wording/clock.ts';
+import { phaseName } from '../../wording/phases.ts';
+import { useEditingStore } from '../store/editing.ts';
+import { useLibraryStore } from '../../library/library.ts';
+import { useSheetStore } from '../store/sheet.ts';
+import { WHITEBOARD_ID } from './useSheetKeys.ts';
+import { nameSuggestions } from './nameSuggestions.ts';
+
+/** One line, typed as it would be written on the board; what it would do is said as it is typed. */
+const sheet = useSheetStore();
+const editing = useEditingStore();
+const library = useLibraryStore();
+const text = ref('');
+const picked = ref(-1);
+/** What kept a pasted board from being entered. */
+const trouble = ref('');
+
+const names = computed(() => nameSuggestions(text.value, library.library));
+const preview = computed(() => (text.value.trim() === '' ? undefined : editing.preview(text.value)));
+const where = computed(() => {
+  const slot = allSlots(sheet.laid.circuit).find(({ id }) => id === editing.selectedId);
+  if (slot) return `after ${drillIn(slot, library.library)?.name ?? slot.drillId}`;
+  const block = sheet.laid.circuit.blocks.find(({ id }) => id === editing.cursor.blockId);
+  return block ? `at the end of ${phaseName(block.phase)}` : 'at the end';
+});
+/** A guess says what it was read as, before it is entered. */
+const readAsWords = (slot: Slot): string => (slot.guess ? `${drillIn(slot, library.library)?.name ?? ''}? ` : '');
+const hint = computed(() => {
+  const now = preview.value;
+  if (!now) return trouble.value || `goes ${where.value}`;
+  switch (now.read.kind) {
+    case 'problem':
+      return now.read.problem.unknown
+        ? 'not known yet · Enter keeps it, to be settled there'
+        : `expected ${now.read.problem.expected}`;
+    case 'slot':
+      return `${readAsWords(now.read.slot)}${where.value} · adds ${clock(now.adds)}`;
+    case 'block':
+      return `opens ${phaseName(now.read.phase)}`;
+    default:
+      return 'changes the heading';
+  }
+});
+const nearest = computed(() => (preview.value?.read.kind === 'problem' ? preview.value.read.problem.nearest : []));
+
+function enter(): void {
+  const suggestion = names.value[picked.value];
+  if (suggestion !== undefined) return complete(suggestion);
+  if (text.value.trim() === '' || editing.enter(text.value)) return;
+  text.value = '';
+  picked.value = -1;
+}
+
+/** Puts a name in place of what was typed of it, ready for the dose. */
+function complete(name: string): void {
+  const typed = nameAsTyped(text.value);
+  text.value = `${name.toLowerCase()} ${text.value.trim().slice(typed.length).trim()}`;
+  picked.value = -1;
+  document.getElementById(WHITEBOARD_ID)?.focus();
+}
+
+function move(by: number): void {
+  if (names.value.length === 0) return;
+  picked.value = Math.min(names.value.length - 1, Math.max(-1, picked.value + by));
+}
+
+function tab(event: KeyboardEvent): void {
+  const name = names.value[Math.max(0, picked.value)];
+  if (name === undefined) return;
+  event.preventDefault();
+  complete(name);
+}
+
+function leave(event: KeyboardEvent): void {
+  if (event.target instanceof HTMLElement) event.target.blur();
+}
+
+/** Several lines pasted at once go in as they are, each in its place. */
+function paste(event: ClipboardEvent): void {
+  const pasted = event.clipboardData?.getData('text/plain') ?? '';
+  if (!/[\r\n]/.test(pasted.trim())) return;
+  event.preventDefault();
+  trouble.value = editing.enterAll(pasted) ?? '';
+}
+</script>
+
+<template>
+  <form class="board" @submit.prevent="enter">
+    <ul
+      v-if="names.length || nearest.length"
+      id="whiteboard-names"
+      class="names"
+      role="listbox"
+      aria-label="Drill names"
+    >
+      <li
+        v-for="(name, index) in names.length ? names : nearest"
+        :id="`whiteboard-name-${index}`"
+        :key="name"
+        role="option"
+        :aria-selected="index === picked"
+        :class="{ picked: index === picked }"
+        @mousedown.prevent="complete(name)"
+      >
+        {{ name }} <kbd v-if="index === Math.max(0, picked)" aria-hidden="true">Tab</kbd>
+      </li>
+    </ul>
+    <label class="slash" :for="WHITEBOARD_ID" aria-hidden="true">/</label>
+    <input
+      :id="WHITEBOARD_ID"
+      v-model="text"
+      type="text"
+      autocomplete="off"
+      autocapitalize="off"
+      spellcheck="false"
+      maxlength="300"
+      role="combobox"
+      aria-label="Whiteboard line"
+      aria-controls="whiteboard-names"
+      :aria-expanded="names.length > 0"
+      :aria-activedescendant="picked >= 0 ? `whiteboard-name-${picked}` : undefined"
+      placeholder="type it as you would write it on the board"
+      @input="
+        picked = -1;
+        trouble = '';
+      "
+      @keydown.up.prevent="move(-1)"
+      @keydown.down.prevent="move(1)"
+      @keydown.tab="tab"
+      @keydown.esc="leave"
+      @paste="paste"
+    />
+    <span class="hint" role="status">{{ hint }}</span>
+  </form>
+</template>
+
+<style scoped>
+.board {
+  position: absolute;
+  inset: auto 1.25rem 1rem 0.75rem;
+  display: flex;
+  align-items: center;
+  gap: 0.75rem;
+  padding: 0 1.1rem;
+  border-radius: 14px;
+  background: rgb(var(--v-theme-surface-variant));
+  color: rgb(var(--v-theme-on-surface-variant));
+  box-shadow: 0 6px 18px rgb(43 30 52 / 22%);
+}
+.board:focus-within {
+  outline: 3px solid var(--damson);
+  outline-offset: 2px;
+}
+.slash {
+  font-weight: 700;
+  color: var(--spark);
+}
+input {
+  flex: 1;
+  min-width: 8rem;
+  min-height: 48px;
+  border: 0;
+  background: none;
+  font: 500 1rem var(--text);
+  color: inherit;
+  caret-color: var(--spark);
+}
+input:focus {
+  outline: none;
+}
+input::placeholder {
+  color: inherit;
+  opacity: 0.72;
+}
+.hint {
+  max-width: 55%;
+  font-size: 0.875rem;
+  text-align: right;
+  opacity: 0.86;
+}
+.names {
+  position: absolute;
+  left: 0.75rem;
+  bottom: calc(100% + 0.4rem);
+  max-width: calc(100% - 1.5rem);
+  padding: 0.3rem;
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--card);
+  color: var(--ink);
+  list-style: none;
+  box-shadow: 0 6px 18px rgb(43 30 52 / 18%);
+}
+.names li {
+  min-height: 38px;
+  padding: 0.45rem 0.8rem;
+  border-radius: 8px;
+  cursor: pointer;
+}
+.names li.picked,
+.names li:hover {
+  background: var(--ground);
+}
+@media (max-width: 700px) {
+  .board {
+    position: fixed;
+    inset: auto 0.5rem 70px;
+    flex-wrap: wrap;
+    gap: 0 0.6rem;
+    padding-bottom: 0.35rem;
+  }
+  .hint {
+    flex-basis: 100%;
+    max-width: none;
+    text-align: left;
+  }
+}
+</style>

@@ -1,0 +1,237 @@
+<script setup lang="ts">
+import {
+  mdiBookOpenPageVariantOutline,
+  mdiCheck,
+  mdiContentCopy,
+  mdiKeyboardOutline,
+  mdiRedo,
+  mdiTuneVariant,
+  mdiUndo,
+} from '@mdi/js';
+import { writeWhiteboard } from '@prompt-spark/core/whiteboard/writeWhiteboard';
+import { useClipboard } from '@vueuse/core';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { unreadCount } from '@prompt-spark/core/circuit/circuit';
+import { clock } from '../../wording/clock.ts';
+import { linesNotRead } from '../../wording/linesNotRead.ts';
+import TimeFuse from '../../fuse/TimeFuse.vue';
+import { useEditingStore } from '../store/editing.ts';
+import { useEffortStore } from '../store/effort.ts';
+import { useLibraryStore } from '../../library/library.ts';
+import { useStandardsStore } from '../../library/standards.ts';
+import { useSheetStore } from '../store/sheet.ts';
+import SaveStatus from './SaveStatus.vue';
+import TitleField from './TitleField.vue';
+
+/** What the circuit is, what it takes of the time there is, and its fuse. */
+const emit = defineEmits<{ start: []; help: []; drawer: []; fit: [seconds?: number]; late: [] }>();
+const sheet = useSheetStore();
+const editing = useEditingStore();
+const library = useLibraryStore();
+const standards = useStandardsStore();
+const effort = useEffortStore();
+// The chart is fetched when somebody looks at it.
+const EffortChart = defineAsyncComponent(() => import('../margin/EffortChart.vue'));
+const SheetSettings = defineAsyncComponent(() => import('./SheetSettings.vue'));
+const setting = ref(false);
+const { copy, copied } = useClipboard();
+
+/** Follows after the letter, with the total. */
+const circuit = computed(() => sheet.laid.circuit);
+const about = computed(() => {
+  const people = circuit.value.people || sheet.group?.people;
+  const parts = [
+    sheet.group?.name,
+    people ? `${people} ${people === 1 ? 'person' : 'people'}` : '',
+    sheet.site?.name,
+    circuit.value.purpose,
+  ];
+  return parts.filter(Boolean).join(' · ') || 'No group or site yet';
+});
+const total = computed(() => sheet.timeline.total);
+const unread = computed(() => unreadCount(circuit.value));
+const over = computed(() => circuit.value.available > 0 && total.value.plan > circuit.value.available);
+const ends = computed(() => {
+  const { low, high } = total.value;
+  return low === high ? '' : `${clock(low)} to ${clock(high)} · `;
+});
+</script>
+
+<template>
+  <header class="head">
+    <div class="top">
+      <div class="what">
+        <TitleField />
+        <button class="about soft" type="button" :aria-expanded="setting" @click="setting = !setting">
+          {{ about }} <v-icon :icon="mdiTuneVariant" size="16" /><span class="visually-hidden">, change</span>
+        </button>
+      </div>
+      <div class="sums">
+        <p>
+          <span :class="['clock', { over }]" data-test="total">{{ clock(total.plan) }}</span>
+          <span class="soft of"> {{ circuit.available ? `of ${clock(circuit.available)}` : 'total' }}</span>
+          <span v-if="unread" class="unread">and {{ linesNotRead(unread) }}</span>
+        </p>
+        <p class="soft small">
+          {{ ends }}{{ clock(sheet.timeline.hidden) }} getting there, changing over · <SaveStatus />
+        </p>
+      </div>
+      <div class="acts">
+        <v-btn variant="text" :disabled="total.plan === 0" @click="emit('late')">We’re late</v-btn>
+        <v-btn variant="outlined" :disabled="total.plan === 0" @click="emit('fit')">Fit</v-btn>
+        <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
+      </div>
+    </div>
+    <p v-if="circuit.versions.length" class="versions small">
+      <span class="soft">Short versions</span>
+      <v-btn
+        v-for="{ seconds } in circuit.versions"
+        :key="seconds"
+        class="version"
+        variant="text"
+        size="small"
+        :aria-label="`Short version of ${clock(seconds)}`"
+        @click="emit('fit', seconds)"
+        >{{ clock(seconds) }}</v-btn
+      >
+    </p>
+    <SheetSettings v-if="setting" @done="setting = false" />
+    <div class="line">
+      <div class="fuse">
+        <TimeFuse
+          :segments="sheet.timeline.segments"
+          :available="circuit.available"
+          :selected="editing.selectedId"
+          labels
+        />
+        <EffortChart v-if="effort.shown && total.plan > 0" :span="Math.max(total.plan, circuit.available)" />
+      </div>
+      <div class="tools">
+        <v-btn
+          class="drills"
+          :icon="mdiBookOpenPageVariantOutline"
+          variant="text"
+          aria-label="Drills"
+          @click="emit('drawer')"
+        />
+        <v-btn :icon="mdiUndo" variant="text" aria-label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
+        <v-btn :icon="mdiRedo" variant="text" aria-label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
+        <v-btn
+          :icon="copied ? mdiCheck : mdiContentCopy"
+          variant="text"
+          :aria-label="copied ? 'Copied as text' : 'Copy as text'"
+          @click="copy(writeWhiteboard(sheet.circuit, library.library, standards.approaches))"
+        />
+        <v-btn :icon="mdiKeyboardOutline" variant="text" aria-label="Keys and notation" @click="emit('help')" />
+      </div>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  padding: 0.9rem 1.5rem 0.6rem;
+  border-bottom: 1px solid var(--line);
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 1.5rem;
+}
+.what {
+  flex: 1;
+  min-width: 0;
+}
+.about {
+  padding: 0.15rem 0;
+  border: 0;
+  background: none;
+  font: 400 var(--size-body) var(--text);
+  text-align: left;
+  cursor: pointer;
+  overflow-wrap: anywhere;
+}
+.about:hover {
+  color: var(--ink);
+}
+.sums {
+  text-align: right;
+}
+.acts {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+}
+.versions {
+  display: flex;
+  align-items: center;
+  gap: 0.25rem;
+}
+.version {
+  min-width: 44px;
+  min-height: 44px;
+  margin: -0.4rem 0;
+}
+.clock {
+  font-size: var(--size-clock);
+}
+.unread {
+  margin-left: 0.4rem;
+  font-weight: 600;
+  color: var(--brick);
+}
+.over {
+  color: var(--brick);
+}
+.of {
+  margin-left: 0.4rem;
+  font-size: var(--size-lead);
+  font-weight: 600;
+}
+.line {
+  display: flex;
+  align-items: end;
+  gap: 1rem;
+  margin-top: 0.6rem;
+}
+.fuse {
+  flex: 1;
+  min-width: 0;
+}
+.tools {
+  display: flex;
+  margin-bottom: -0.5rem;
+}
+.drills {
+  display: none;
+}
+@media (max-width: 1080px) {
+  .drills {
+    display: inline-grid;
+  }
+}
+@media (max-width: 700px) {
+  .head {
+    padding: 0.75rem 1rem 0.25rem;
+  }
+  .top {
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+  }
+  .what {
+    flex-basis: 100%;
+  }
+  .sums {
+    flex: 1;
+    text-align: left;
+  }
+  .line {
+    flex-direction: column;
+    align-items: stretch;
+    gap: 0.25rem;
+  }
+  .tools {
+    justify-content: space-between;
+  }
+}
+</style>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { readTagField } from '@prompt-spark/core/whiteboard/headingReader';
+import { computed } from 'vue';
+import ClockField from './ClockField.vue';
+import TextAmount from '../../fields/TextAmount.vue';
+import WrittenField from '../../fields/WrittenField.vue';
+import { useLibraryStore } from '../../library/library.ts';
+import { useStandardsStore } from '../../library/standards.ts';
+import { useSheetStore } from '../store/sheet.ts';
+
+/** Who the circuit is for, where, what for, and the time there is. */
+const emit = defineEmits<{ done: [] }>();
+const sheet = useSheetStore();
+const library = useLibraryStore();
+
+const groups = computed(() => [
+  { value: '', title: 'No group' },
+  ...library.places.groups.map(({ id, name, people }) => ({ value: id, title: `${name}, ${people}` })),
+]);
+const sites = computed(() => [
+  { value: '', title: 'No site' },
+  ...library.places.sites.map(({ id, name }) => ({ value: id, title: name })),
+]);
+const standards = useStandardsStore();
+const approaches = computed(() => [
+  { value: '', title: `${standards.approaches[0]?.name ?? ''} (ours)` },
+  ...standards.approaches.slice(1).map(({ id, name }) => ({ value: id, title: name })),
+]);
+/** A circuit may name outright the one that is the default as well. */
+const approachId = computed(() =>
+  sheet.circuit.approach === standards.approaches[0]?.id ? '' : sheet.circuit.approach,
+);
+const writeTags = (tags: readonly string[]) => tags.join(', ');
+const noneAsNull = (id: string) => (id === '' ? null : id);
+
+function setAvailable({ high }: { high: number }): void {
+  sheet.changeCircuit((circuit) => ({ ...circuit, available: high }), 'available');
+}
+
+function setPeople({ high }: { high: number }): void {
+  sheet.changeCircuit((circuit) => ({ ...circuit, people: high }), 'people');
+}
+</script>
+
+<template>
+  <div class="settings">
+    <TextAmount
+      label="Time available"
+      unit="time"
+      :model-value="{ low: sheet.circuit.available, high: sheet.circuit.available }"
+      clock-face
+      :least="0"
+      @update:model-value="setAvailable"
+    />
+    <TextAmount
+      label="People"
+      unit="count"
+      :model-value="{ low: sheet.circuit.people, high: sheet.circuit.people }"
+      :least="0"
+      @update:model-value="setPeople"
+    />
+    <v-select
+      label="Group"
+      :items="groups"
+      :model-value="sheet.draft.groupId ?? ''"
+      @update:model-value="(id: string) => sheet.change((draft) => ({ ...draft, groupId: noneAsNull(id) }))"
+    />
+    <v-select
+      label="Place"
+      :items="sites"
+      :model-value="sheet.draft.siteId ?? ''"
+      @update:model-value="(id: string) => sheet.change((draft) => ({ ...draft, siteId: noneAsNull(id) }))"
+    />
+    <v-text-field
+      label="Main session"
+      placeholder="squat day"
+      maxlength="120"
+      :model-value="sheet.circuit.purpose"
+      @update:model-value="
+        (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
+      "
+    />
+    <WrittenField
+      label="Tags"
+      placeholder="morning, no kit"
+      :read="readTagField"
+      :write="writeTags"
+      :model-value="sheet.circuit.tags"
+      @update:model-value="(tags) => sheet.changeCircuit((circuit) => ({ ...circuit, tags }), 'tags')"
+    />
+    <ClockField
+      :clock="sheet.circuit.clock"
+      @change="(clock) => sheet.changeCircuit((circuit) => ({ ...circuit, clock }), 'clock')"
+    />
+    <v-select
+      label="Approach"
+      :items="approaches"
+      :model-value="approachId"
+      @update:model-value="(approach: string) => sheet.changeCircuit((circuit) => ({ ...circuit, approach }))"
+    />
+    <div class="marks">
+      <v-checkbox
+        label="Someone new"
+        hide-details
+        :model-value="sheet.circuit.somebodyNew"
+        @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, somebodyNew: now === true }))"
+      />
+      <v-checkbox
+        label="Someone slow getting down or up"
+        hide-details
+        :model-value="sheet.circuit.slowToFloor"
+        @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, slowToFloor: now === true }))"
+      />
+      <v-checkbox
+        label="Say names only"
+        hide-details
+        :model-value="sheet.circuit.namesOnly"
+        @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, namesOnly: now === true }))"
+      />
+      <v-checkbox
+        label="No gaps: nothing stops"
+        hide-details
+        :model-value="sheet.circuit.noGaps"
+        @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, noGaps: now === true }))"
+      />
+      <v-btn class="done" variant="text" @click="emit('done')">Done</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.settings {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(12rem, 1fr));
+  gap: 0.75rem;
+  align-items: start;
+  padding: 0.75rem 0 0.25rem;
+}
+.marks {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 1.5rem;
+  margin-top: -0.6rem;
+}
+.marks .done {
+  margin-left: auto;
+}
+@media (max-width: 700px) {
+  .settings {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

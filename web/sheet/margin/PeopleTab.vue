@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
+import { readinessOn, type Person } from '@prompt-spark/core/people/person';
+import { computed } from 'vue';
+import { useGroupTracksStore } from '../store/groupTracks.ts';
+import { useEditingStore } from '../store/editing.ts';
+import { useSheetStore } from '../store/sheet.ts';
+
+/** Who needs something else in this circuit, slot by slot, and the way to the swaps. */
+const groupTracks = useGroupTracksStore();
+const editing = useEditingStore();
+const sheet = useSheetStore();
+const nameOf = (id: string) => groupTracks.people.find((person) => person.id === id)?.name.split(' ')[0] ?? '';
+/** How the people who come change the clock, with a button that counts it in. */
+const hints = computed(() => {
+  const fresh = groupTracks.people.filter((person) => readinessOn(person, groupTracks.day).state === 'new');
+  const slow = groupTracks.people.filter((person) => {
+    const down = ceilingsOf(person, groupTracks.day)['getting down'];
+    return (down !== undefined && down.most < 3) || person.ability.floor === 'gentle';
+  });
+  const names = (people: readonly Person[]) => people.map(({ id }) => nameOf(id)).join(', ');
+  return [
+    ...(fresh.length > 0 && !sheet.circuit.somebodyNew
+      ? [{ mark: 'somebodyNew', words: `New today: ${names(fresh)}.`, does: 'Allow time to show every drill' }]
+      : []),
+    ...(slow.length > 0 && !sheet.circuit.slowToFloor
+      ? [
+          {
+            mark: 'slowToFloor',
+            words: `Slower to the floor: ${names(slow)}.`,
+            does: 'Allow longer for getting down',
+          },
+        ]
+      : []),
+  ];
+});
+const rows = computed(() =>
+  groupTracks.tracks.flatMap((slot) => {
+    const others = slot.tracks.flatMap(({ people }) => people);
+    if (others.length + slot.oneToOne.length === 0) return [];
+    const name = groupTracks.places.find((place) => place.slot.id === slot.slotId)?.drill.name ?? '';
+    const open = groupTracks.needing(slot).length;
+    return [{ slotId: slot.slotId, name, swap: others.map(nameOf), alone: slot.oneToOne.map(nameOf), open }];
+  }),
+);
+</script>
+
+<template>
+  <div class="people">
+    <template v-if="groupTracks.own.length">
+      <p v-for="hint in hints" :key="hint.mark">
+        {{ hint.words }}
+        <button type="button" @click="sheet.changeCircuit((circuit) => ({ ...circuit, [hint.mark]: true }))">
+          {{ hint.does }}
+        </button>
+      </p>
+      <p v-if="!rows.length">All {{ groupTracks.own.length }} can do everything as planned.</p>
+      <ul v-else>
+        <li v-for="row in rows" :key="row.slotId">
+          <button type="button" @click="editing.select(row.slotId)">{{ row.name }}</button>
+          <span v-if="row.swap.length">{{ row.swap.join(', ') }} doing something else</span>
+          <span v-if="row.alone.length" class="alone">{{ row.alone.join(', ') }} one-to-one</span>
+          <span v-if="row.open" class="soft small">{{ row.open }} not accepted yet</span>
+        </li>
+      </ul>
+      <v-btn variant="outlined" block :to="`/circuits/${sheet.id}/swaps`">Swaps</v-btn>
+    </template>
+    <p v-else class="soft">
+      Name a group that you coach, and this shows who needs something else.
+      <RouterLink to="/people">People</RouterLink>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.people {
+  display: grid;
+  gap: 0.9rem;
+  font-size: 0.9375rem;
+}
+ul {
+  display: grid;
+  gap: 0.6rem;
+  list-style: none;
+}
+li {
+  display: grid;
+}
+button {
+  min-height: 32px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: 600 0.9375rem var(--text);
+  color: var(--damson);
+  text-align: left;
+  cursor: pointer;
+}
+.alone {
+  color: var(--brick);
+}
+</style>

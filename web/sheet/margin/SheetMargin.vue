@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watchEffect } from 'vue';
+import { useFindings } from './useFindings.ts';
+import { useEffortStore } from '../store/effort.ts';
+import { useLibraryStore } from '../../library/library.ts';
+import { LATER_TABS } from './laterTabs.ts';
+import MarginNotes from './MarginNotes.vue';
+import { marginNotes } from './marginNotes.ts';
+
+const CoverageTab = defineAsyncComponent(LATER_TABS.coverage);
+const EffortTab = defineAsyncComponent(LATER_TABS.effort);
+const PeopleTab = defineAsyncComponent(LATER_TABS.people);
+
+/** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
+const library = useLibraryStore();
+type Tab = 'notes' | 'coverage' | 'effort' | 'people';
+const tab = ref<Tab>('notes');
+/** On a phone the margin stands above the sheet and is folded up until a tab is tapped; tapped again, it folds. */
+const phone = useMediaQuery('(max-width: 700px)');
+const folded = ref(true);
+const shown = computed(() => !phone.value || !folded.value);
+const effort = useEffortStore();
+watchEffect(() => (effort.shown = shown.value && tab.value === 'effort'));
+onBeforeUnmount(() => (effort.shown = false));
+
+let last: Tab = 'notes';
+function tap(tapped: Tab): void {
+  folded.value = tapped === last && !folded.value;
+  last = tapped;
+}
+
+const reviewed = useFindings();
+const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.findings, library.library));
+</script>
+
+<template>
+  <aside class="side" aria-label="Margin notes">
+    <v-tabs v-model="tab" density="compact" color="primary">
+      <v-tab value="notes" @click="tap('notes')"
+        >Notes <span v-if="notes.length" class="soft count">{{ notes.length }}</span></v-tab
+      >
+      <v-tab value="coverage" @click="tap('coverage')">Coverage</v-tab>
+      <v-tab value="effort" @click="tap('effort')">Effort</v-tab>
+      <v-tab value="people" @click="tap('people')">People</v-tab>
+    </v-tabs>
+    <v-window v-if="shown" v-model="tab" class="body">
+      <v-window-item value="notes"><MarginNotes :notes="notes" /></v-window-item>
+      <v-window-item value="effort"><EffortTab v-if="tab === 'effort'" /></v-window-item>
+      <v-window-item value="people"><PeopleTab v-if="tab === 'people'" /></v-window-item>
+      <v-window-item value="coverage"><CoverageTab v-if="tab === 'coverage'" /></v-window-item>
+    </v-window>
+  </aside>
+</template>
+
+<style scoped>
+.body {
+  padding: 1rem;
+}
+.side :deep(.v-tab) {
+  min-width: 0;
+  padding: 0 0.45rem;
+  font-size: 0.9375rem;
+}
+.count {
+  margin-left: 0.35rem;
+}
+</style>

@@ -1,0 +1,61 @@
+import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import type { DrillLibrary } from '@prompt-spark/core/drills/library';
+import type { UnreadLine } from '@prompt-spark/core/circuit/circuit';
+import type { Finding, Fix, Severity } from '@prompt-spark/core/review/finding';
+import { nameAsTyped, readLine } from '@prompt-spark/core/whiteboard/lineReader';
+
+/** A note in the margin: what is so, what to do about it, where that comes from, and the line it speaks of. */
+export interface MarginNote {
+  readonly id: string;
+  readonly severity: Severity;
+  readonly title: string;
+  readonly words: string;
+  readonly source: string;
+  readonly lineId: string;
+  /** Ways to write the line that can be read. */
+  readonly rewrites: readonly { readonly label: string; readonly text: string }[];
+  readonly fix?: { readonly label: string; readonly change: Fix };
+}
+
+/** The notes on a circuit: lines that cannot be read, and what its review found, the gravest first. */
+export function marginNotes(
+  circuit: Circuit,
+  findings: readonly Finding[],
+  library: DrillLibrary,
+): readonly MarginNote[] {
+  const unread = [...circuit.unread, ...circuit.blocks.flatMap((block) => block.lines)].filter(
+    (line): line is UnreadLine => line.kind === 'unread',
+  );
+  return [...unread.map((line) => unreadNote(line, library)), ...findings.map(findingNote)];
+}
+
+function findingNote({ rule, severity, title, words, source, slotIds, fix }: Finding): MarginNote {
+  const [lineId = ''] = slotIds;
+  return {
+    id: `${rule} ${slotIds.join(' ')}`,
+    severity,
+    title,
+    words,
+    source,
+    lineId,
+    rewrites: [],
+    ...(fix ? { fix } : {}),
+  };
+}
+
+function unreadNote(line: UnreadLine, library: DrillLibrary): MarginNote {
+  const read = readLine(line.text, library, line.id);
+  const problem = read.kind === 'problem' ? read.problem : undefined;
+  const typed = nameAsTyped(line.text);
+  return {
+    id: line.id,
+    severity: 'warn',
+    title: `“${line.text}” was not read`,
+    words: problem
+      ? 'It is not in the time yet. On its row, pick the drill that it means or make it ours.'
+      : 'It can be read now: enter it again.',
+    source: '',
+    lineId: line.id,
+    rewrites: (problem?.nearest ?? []).map((name) => ({ label: name, text: name + line.text.slice(typed.length) })),
+  };
+}

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { GROWING, type Growing } from '@prompt-spark/core/dose/dose';
+import { BAND_STRENGTHS, type BandStrength } from '@prompt-spark/core/drills/inHand';
+import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import { readStep } from '@prompt-spark/core/whiteboard/distanceReader';
+import { readLoad, writeLoad } from '@prompt-spark/core/whiteboard/inHandReader';
+import { writeStep } from '@prompt-spark/core/whiteboard/writeDose';
+import { capital } from '../../wording/capital.ts';
+import WrittenField from '../../fields/WrittenField.vue';
+
+/** What is in people's hands and on their legs in a slot, what they are on, and how it grows while they do it. */
+const { slotLine } = defineProps<{ slotLine: Slot }>();
+const emit = defineEmits<{ change: [change: Partial<Slot>, field: string] }>();
+
+const bands = [
+  { value: null, title: 'Not said' },
+  ...BAND_STRENGTHS.map((value) => ({ value, title: capital(value) })),
+];
+const growing = [{ value: null, title: 'No' }, ...GROWING.map((value) => ({ value, title: capital(value) }))];
+</script>
+
+<template>
+  <WrittenField
+    label="Weight"
+    placeholder="10 kg"
+    :read="readLoad"
+    :write="writeLoad"
+    :model-value="slotLine.load"
+    @update:model-value="(load) => emit('change', { load }, 'load')"
+  />
+  <v-select
+    label="Band"
+    :items="bands"
+    :model-value="slotLine.band"
+    @update:model-value="(band: BandStrength | null) => emit('change', { band }, '')"
+  />
+  <WrittenField
+    label="Height"
+    placeholder="30 cm"
+    :read="readStep"
+    :write="writeStep"
+    :model-value="slotLine.height"
+    @update:model-value="(height) => emit('change', { height }, 'height')"
+  />
+  <v-select
+    label="It grows"
+    :items="growing"
+    :model-value="slotLine.growing"
+    @update:model-value="(growing: Growing | null) => emit('change', { growing }, '')"
+  />
+</template>

@@ -1,0 +1,266 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp, mdiClose, mdiContentDuplicate, mdiDragVertical } from '@mdi/js';
+import type { Block } from '@prompt-spark/core/circuit/circuit';
+import {
+  carryBlock,
+  changeBlock,
+  duplicateBlock,
+  insertLines,
+  moveLine,
+  takeOutBlock,
+} from '@prompt-spark/core/circuit/edit';
+import { usualSlot } from '@prompt-spark/core/circuit/slot';
+import { MOST_ROUNDS } from '@prompt-spark/core/circuit/bounds';
+import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
+import { just } from '@prompt-spark/core/units';
+import { storeToRefs } from 'pinia';
+import { computed, ref } from 'vue';
+import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
+import { rangeWords } from '@prompt-spark/core/circuit/slotWords';
+import { phaseName, phasePlainly } from '../../wording/phases.ts';
+import TextAmount from '../../fields/TextAmount.vue';
+import { useEditingStore } from '../store/editing.ts';
+import { useLibraryStore } from '../../library/library.ts';
+import { useSheetStore } from '../store/sheet.ts';
+import SlotRow from './SlotRow.vue';
+import UnreadRow from './UnreadRow.vue';
+
+/** A block: its phase, its rounds in the margin, and its rows, which can be dragged about and between blocks. */
+const { block } = defineProps<{ block: Block }>();
+const sheet = useSheetStore();
+const { slotTimes, floor, plates } = storeToRefs(sheet);
+const editing = useEditingStore();
+const library = useLibraryStore();
+const changing = ref(false);
+const newId = () => crypto.randomUUID();
+
+const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
+const repeats = computed(() => block.rounds.high > 1);
+const summary = computed(() => {
+  const rest = block.roundRest ? ` · ${block.roundRest} s between` : '';
+  const rounds = repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
+  return [block.stations ? 'stations' : '', block.noGaps ? 'no gaps' : '', rounds].filter(Boolean).join(' · ');
+});
+
+function change(make: (block: Block) => Block, about: string): void {
+  sheet.changeCircuit((circuit) => changeBlock(circuit, block.id, make), about);
+}
+
+/** Carries the dragged row to where it was dropped, or puts the dragged drill in there. */
+function drop(event: DraggableEvent): void {
+  const { lineId, drillId } = dragged(event);
+  editing.drops += 1;
+  const place = { blockId: block.id, index: event.newDraggableIndex ?? 0 };
+  if (lineId !== undefined) {
+    sheet.changeCircuit((circuit) => moveLine(circuit, lineId, place));
+    editing.select(lineId);
+    return;
+  }
+  const drill = drillId === undefined ? undefined : library.drillOf(drillId);
+  if (!drill) return;
+  const slot = usualSlot(drill, newId());
+  sheet.changeCircuit((circuit) => insertLines(circuit, place, [slot]));
+  editing.select(slot.id);
+}
+
+function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillId: string | undefined } {
+  return { lineId: item.dataset['line'], drillId: item.dataset['drill'] };
+}
+</script>
+
+<template>
+  <section :data-block="block.id" :class="['block', { repeats }]" :aria-label="`${phaseName(block.phase)}, ${summary}`">
+    <header>
+      <span class="block-grip" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="20" /></span>
+      <h2>{{ phaseName(block.phase) }}</h2>
+      <span class="plainly soft small">{{ phasePlainly(block.phase) }}</span>
+      <button type="button" :class="['rounds', { repeats }]" :aria-expanded="changing" @click="changing = !changing">
+        {{ summary }}<span class="visually-hidden">, change the {{ phaseName(block.phase) }} block</span>
+      </button>
+    </header>
+    <div v-if="changing" class="settings">
+      <v-select
+        label="Phase"
+        density="compact"
+        :items="phases"
+        :model-value="block.phase"
+        @update:model-value="(phase: Phase) => change((now) => ({ ...now, phase }), '')"
+      />
+      <TextAmount
+        label="Rounds"
+        unit="count"
+        :most="MOST_ROUNDS"
+        :model-value="block.rounds"
+        @update:model-value="(rounds) => change((now) => ({ ...now, rounds }), `rounds ${block.id}`)"
+      />
+      <TextAmount
+        label="Rest between rounds"
+        unit="time"
+        single
+        :least="0"
+        :model-value="just(block.roundRest)"
+        @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
+      />
+      <v-checkbox
+        label="Stations: all change together"
+        hide-details
+        :model-value="block.stations"
+        @update:model-value="(now) => change((old) => ({ ...old, stations: now === true }), '')"
+      />
+      <v-checkbox
+        label="No gaps: one runs into the next"
+        hide-details
+        :model-value="block.noGaps"
+        @update:model-value="(now) => change((old) => ({ ...old, noGaps: now === true }), '')"
+      />
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiArrowUp"
+        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, -1))"
+      >
+        Up
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiArrowDown"
+        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, 1))"
+      >
+        Down
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiContentDuplicate"
+        @click="sheet.changeCircuit((circuit) => duplicateBlock(circuit, block.id, newId))"
+      >
+        Duplicate
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiClose"
+        @click="sheet.changeCircuit((circuit) => takeOutBlock(circuit, block.id))"
+      >
+        Remove block
+      </v-btn>
+    </div>
+    <!-- A letter changes one row of a hundred: the others are not even compared. Vue takes v-memo beside v-for here. -->
+    <!-- eslint-disable vue/no-useless-template-attributes -->
+    <VueDraggable
+      tag="ol"
+      class="lines"
+      group="lines"
+      handle=".grip"
+      :animation="140"
+      :model-value="[...block.lines]"
+      :data-block="block.id"
+      @add="drop"
+      @update="drop"
+    >
+      <template v-for="line in block.lines" :key="line.id" v-memo="[line, slotTimes.get(line.id), dosePlace]">
+        <SlotRow
+          v-if="line.kind === 'slot'"
+          :slot-line="line"
+          :work="slotTimes.get(line.id)?.work ?? 0"
+          :hidden="slotTimes.get(line.id)?.hidden ?? 0"
+          :floor="floor"
+          :plates="plates"
+        />
+        <UnreadRow v-else :line="line" />
+      </template>
+    </VueDraggable>
+    <!-- eslint-enable vue/no-useless-template-attributes -->
+    <button
+      v-if="!block.lines.length"
+      type="button"
+      :class="['hole', { here: editing.cursor.blockId === block.id }]"
+      @click="editing.enterBlock(block.id)"
+    >
+      Nothing here yet: type a line below, or drag a drill in
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.block {
+  position: relative;
+  margin-bottom: 0.9rem;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+  padding: 0 0 0.25rem var(--margin);
+}
+.block-grip {
+  margin-left: -1.75rem;
+  color: var(--soft);
+  cursor: grab;
+}
+h2 {
+  white-space: nowrap;
+  font-size: 1.05rem;
+}
+.rounds {
+  min-height: 32px;
+  padding: 0 0.6rem;
+  border: 1px solid transparent;
+  border-radius: 16px;
+  background: none;
+  font: 500 var(--size-small) var(--text);
+  color: var(--soft);
+  cursor: pointer;
+}
+.rounds:hover,
+.rounds.repeats {
+  border-color: var(--ink);
+  color: var(--ink);
+}
+.settings {
+  display: grid;
+  grid-template-columns: 9rem 6rem 10rem auto;
+  justify-content: start;
+  gap: 0.6rem;
+  padding: 0.5rem 0 0.75rem var(--margin);
+}
+/* Rows one under the other, not a grid: a grid of a hundred rows is laid out whole when one of them changes. */
+.lines {
+  position: relative;
+  display: flow-root;
+  min-height: 0.5rem;
+  list-style: none;
+}
+.block.repeats .lines::before {
+  content: '';
+  position: absolute;
+  left: calc(var(--margin) - 0.7rem);
+  top: 0.25rem;
+  bottom: 0.25rem;
+  width: 7px;
+  border: 1.5px solid var(--soft);
+  border-right: 0;
+  border-radius: 5px 0 0 5px;
+}
+.hole {
+  width: calc(100% - var(--margin));
+  min-height: 48px;
+  margin-left: var(--margin);
+  border: 1px dashed var(--line);
+  border-radius: 10px;
+  background: none;
+  font: 400 0.9375rem var(--text);
+  color: var(--soft);
+  cursor: pointer;
+}
+.hole.here {
+  border-color: var(--damson);
+}
+@media (max-width: 700px) {
+  .settings {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+@media (max-width: 600px) {
+  .plainly {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import {
+  mdiClose,
+  mdiFullscreen,
+  mdiPause,
+  mdiPlay,
+  mdiPlus,
+  mdiSkipNext,
+  mdiSkipPrevious,
+  mdiTimerAlertOutline,
+  mdiVolumeHigh,
+  mdiVolumeOff,
+} from '@mdi/js';
+import { useFullscreen } from '@vueuse/core';
+import { computed } from 'vue';
+import type { StageConductor } from './useStageRun.ts';
+
+/** The coach's controls. They show on movement, touch or key, and while paused. */
+const { run } = defineProps<{ run: StageConductor; shown: boolean }>();
+const emit = defineEmits<{ leave: []; late: [] }>();
+const screen = useFullscreen();
+const paused = computed(() => run.state.value === 'paused');
+</script>
+
+<template>
+  <div :class="['controls', { shown }]" role="group" aria-label="Controls">
+    <v-btn :icon="mdiSkipPrevious" variant="text" size="large" aria-label="Back" @click="run.back" />
+    <v-btn
+      :icon="paused ? mdiPlay : mdiPause"
+      size="x-large"
+      :aria-label="paused ? 'Resume' : 'Pause'"
+      @click="paused ? run.goOn() : run.pause()"
+    />
+    <v-btn :icon="mdiSkipNext" variant="text" size="large" aria-label="Skip" @click="run.skip" />
+    <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">10 s</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiTimerAlertOutline" @click="emit('late')">We’re late</v-btn>
+    <v-btn
+      :icon="run.muted.value ? mdiVolumeOff : mdiVolumeHigh"
+      variant="text"
+      size="large"
+      :aria-label="run.muted.value ? 'Sound on' : 'Mute'"
+      @click="run.mute"
+    />
+    <v-btn
+      v-if="screen.isSupported.value"
+      :icon="mdiFullscreen"
+      variant="text"
+      size="large"
+      aria-label="Full screen"
+      @click="screen.toggle"
+    />
+    <v-btn :icon="mdiClose" variant="text" size="large" aria-label="Leave" @click="emit('leave')" />
+  </div>
+</template>
+
+<style scoped>
+.controls {
+  position: absolute;
+  top: clamp(0.5rem, 1.4vw, 1.25rem);
+  left: 50%;
+  transform: translateX(-50%);
+  display: flex;
+  align-items: center;
+  gap: 0.25rem;
+  padding: 0.4rem 0.6rem;
+  border-radius: 40px;
+  background: var(--card);
+  opacity: 0;
+  transition: opacity 0.25s;
+}
+.controls.shown,
+.controls:focus-within {
+  opacity: 1;
+}
+@media (max-width: 700px) {
+  .controls {
+    position: static;
+    transform: none;
+    flex-wrap: wrap;
+    justify-content: center;
+    margin-top: 0.75rem;
+    opacity: 1;
+  }
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { newRunSchema, type RunTurn, type Warmth } from '@prompt-spark/contract/run';
+import { slotsOf, type Circuit } from '@prompt-spark/core/circuit/circuit';
+import { drillIn } from '@prompt-spark/core/drills/onRung';
+import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
+import { computed, ref } from 'vue';
+import { useForm } from '../fields/useForm.ts';
+import { clock } from '../wording/clock.ts';
+import { useLibraryStore } from '../library/library.ts';
+import { useRunsStore } from '../log/runs.ts';
+import EffortScale from './EffortScale.vue';
+
+/** The end: how hard, warm or not, a note; then it goes in the log. */
+const { circuitId, sessionId, circuit, turns, startedAt, endedEarly } = defineProps<{
+  circuitId: string;
+  sessionId: string | null;
+  circuit: Circuit;
+  turns: readonly TurnRecord[];
+  startedAt: Date;
+  endedEarly: boolean;
+}>();
+const emit = defineEmits<{ done: []; leave: [] }>();
+const library = useLibraryStore();
+const runs = useRunsStore();
+
+const id = crypto.randomUUID();
+const finishedAt = new Date();
+const effort = ref<number | null>(null);
+const warm = ref<Warmth | null>(null);
+const note = ref('');
+const WARMTH: readonly { readonly value: Warmth; readonly title: string }[] = [
+  { value: 'yes', title: 'Yes, light sweat' },
+  { value: 'nearly', title: 'Nearly' },
+  { value: 'no', title: 'No' },
+];
+
+const planned = computed(() => turns.reduce((sum, turn) => sum + turn.planned, 0));
+const actual = computed(() => turns.reduce((sum, turn) => sum + turn.actual, 0));
+
+// The schema comes with the Stage: the server may be away when a run ends.
+const schemaOf = () => Promise.resolve(newRunSchema);
+const { trouble, busy, submit } = useForm(schemaOf, async (run) => {
+  await runs.record(run);
+  emit('done');
+});
+
+function keep(): Promise<void> {
+  return submit({
+    id,
+    sessionId,
+    circuitId,
+    circuitTitle: circuit.title,
+    startedAt: startedAt.toISOString(),
+    finishedAt: finishedAt.toISOString(),
+    endedEarly,
+    effort: effort.value,
+    warm: warm.value,
+    note: note.value.trim(),
+    turns: turns.map(named),
+  });
+}
+
+function named(turn: TurnRecord): RunTurn {
+  const block = circuit.blocks.find(({ lines }) => lines.some((line) => line.id === turn.slotId));
+  const slot = block && slotsOf(block).find(({ id }) => id === turn.slotId);
+  const drill = slot ? drillIn(slot, library.library) : library.drillOf(turn.drillId);
+  const milliseconds = (seconds: number) => Math.round(seconds * 1000) / 1000;
+  return {
+    ...turn,
+    actual: milliseconds(turn.actual),
+    paused: milliseconds(turn.paused),
+    drillName: drill?.name ?? turn.drillId,
+    phase: block?.phase ?? 'mobilise',
+  };
+}
+</script>
+
+<template>
+  <form class="end" @submit.prevent="keep">
+    <header>
+      <h1>{{ endedEarly ? 'Stopped early' : 'Done' }}</h1>
+      <p class="soft">
+        {{ circuit.title }}: <span class="clock">{{ clock(actual) }}</span> of {{ clock(planned) }} planned
+      </p>
+    </header>
+    <EffortScale v-model="effort" />
+    <fieldset>
+      <legend>Are they warm?</legend>
+      <v-btn-toggle v-model="warm" aria-label="Are they warm?">
+        <v-btn v-for="choice in WARMTH" :key="choice.value" :value="choice.value">{{ choice.title }}</v-btn>
+      </v-btn-toggle>
+    </fieldset>
+    <v-textarea v-model="note" label="Note: any niggle, a stiffer side, what to change" rows="3" maxlength="2000" />
+    <p class="soft small">
+      Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness: stop, and see a
+      licensed professional before going on.
+    </p>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <div class="acts">
+      <v-btn type="submit" size="large" :loading="busy">Save to log</v-btn>
+      <v-btn variant="text" size="large" @click="emit('leave')">Leave without logging</v-btn>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.end {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 1.75rem;
+  max-width: 46rem;
+  margin: 0 auto;
+  padding: clamp(1.5rem, 6vh, 4rem) 1.25rem;
+}
+h1 {
+  font-size: 2.6rem;
+}
+fieldset {
+  border: 0;
+}
+legend {
+  margin-bottom: 0.5rem;
+  font-weight: 600;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+</style>

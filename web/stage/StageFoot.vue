@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { drillIn } from '@prompt-spark/core/drills/onRung';
+import type { Segment } from '@prompt-spark/core/timeline/timeline';
+import type { Seconds } from '@prompt-spark/core/units';
+import TimeFuse from '../fuse/TimeFuse.vue';
+import { useLibraryStore } from '../library/library.ts';
+import { nextWords } from './stageWords.ts';
+
+/** The fuse burning at the foot of the Stage, and what comes next. */
+defineProps<{ segments: readonly Segment[]; position: Seconds; now: Segment; next: Segment | undefined }>();
+const library = useLibraryStore();
+</script>
+
+<template>
+  <footer>
+    <TimeFuse :segments="segments" :now="position" labels />
+    <p class="next">
+      <template v-if="next">
+        <span class="soft">Next</span> {{ nextWords(next, now, drillIn(next, library.library)) }}
+      </template>
+      <span v-else class="soft">Last one</span>
+    </p>
+  </footer>
+</template>
+
+<style scoped>
+footer {
+  display: grid;
+  gap: 0.6rem;
+}
+.next {
+  min-height: 1.5em;
+  font-size: clamp(1.2rem, 2.4vw, 2.4rem);
+  font-weight: 500;
+}
+.next .soft {
+  margin-right: 0.5em;
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import type { PlannedSession } from '@prompt-spark/contract/session';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import type { Segment } from '@prompt-spark/core/timeline/timeline';
+import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
+import { shallowRef } from 'vue';
+import type { LocationQueryValue } from 'vue-router';
+import { call, ServerAway } from '../api/call.ts';
+import { useLoading } from '../loading/useLoading.ts';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { draftKeep } from '../saving/drawers.ts';
+import { useAccountStore } from '../shell/account.ts';
+import { useLibraryStore } from '../library/library.ts';
+import { useOccasionsStore } from '../occasion/occasions.ts';
+import { useSessionsStore } from '../today/sessions.ts';
+import { useSheetStore } from '../sheet/store/sheet.ts';
+import { useStandardsStore } from '../library/standards.ts';
+import { fitIn } from './fitInAddress.ts';
+import StageRunView from './StageRunView.vue';
+
+/** Fetches a circuit and puts it on the wall. */
+const { id, sessionId, fit } = defineProps<{
+  id: string;
+  sessionId: string | null;
+  /** How it is fitted, from the address, where that was agreed on the way here. */
+  fit: LocationQueryValue | LocationQueryValue[];
+}>();
+const account = useAccountStore();
+const library = useLibraryStore();
+const occasions = useOccasionsStore();
+const sheet = useSheetStore();
+const standards = useStandardsStore();
+const sessions = useSessionsStore();
+const draft = shallowRef<CircuitDraft>();
+const segments = shallowRef<readonly Segment[]>([]);
+
+const loading = useLoading(async () => {
+  const [session] = await Promise.all([planned(), library.load(), standards.load()]);
+  const found = await latest();
+  const here = session ? { ...found, groupId: session.groupId, siteId: session.siteId } : found;
+  const agreed = fitIn(fit) ?? session?.fit;
+  const occasion = occasions.of(here);
+  const circuit = agreed ? builtCircuit(here.circuit, agreed.plan, occasion, agreed.seconds) : here.circuit;
+  draft.value = { ...here, circuit };
+  segments.value = timeCircuit(circuit, occasion).segments;
+});
+
+/** The session it is run for, whose group and site may be others than the circuit's; the circuit's own where it cannot be asked for. */
+async function planned(): Promise<PlannedSession | null> {
+  if (sessionId === null) return null;
+  try {
+    return await sessions.one(sessionId);
+  } catch (error) {
+    if (error instanceof ServerAway) return null;
+    throw error;
+  }
+}
+
+/**
+ * What is unsent in this browser is newest; else what the server has, for another window may have changed it since it was
+ * on the desk here. Where the server is away, the desk's version is run.
+ */
+async function latest(): Promise<CircuitDraft> {
+  const unsent = draftKeep(account.account?.coachId ?? '').get(id);
+  if (unsent) return unsent;
+  try {
+    return await call('circuit', { id });
+  } catch (error) {
+    if (error instanceof ServerAway && sheet.id === id) return sheet.draft;
+    throw error;
+  }
+}
+</script>
+
+<template>
+  <div class="stage">
+    <LoadingGate :loading="loading">
+      <StageRunView
+        v-if="draft && segments.length"
+        :circuit-id="id"
+        :session-id="sessionId"
+        :draft="draft"
+        :segments="segments"
+        :plates="library.siteOf(draft.siteId)?.plates"
+      />
+      <div v-else class="nothing">
+        <h1>This circuit has nothing in it yet</h1>
+        <v-btn :to="`/circuits/${id}`">Back to the sheet</v-btn>
+      </div>
+    </LoadingGate>
+  </div>
+</template>
+
+<style scoped>
+.stage {
+  min-height: 100vh;
+  background: var(--ground);
+  color: var(--ink);
+}
+.stage > :deep(.wait),
+.stage > :deep(.trouble),
+.nothing {
+  display: grid;
+  justify-items: start;
+  gap: 1rem;
+  padding: 3rem;
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import type { Segment } from '@prompt-spark/core/timeline/timeline';
+import type { Plates } from '@prompt-spark/core/dose/lift';
+import { useTimeoutFn, useWakeLock } from '@vueuse/core';
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { turnKey, type Refit } from '@prompt-spark/core/fit/refitRun';
+import { useStageRun } from './useStageRun.ts';
+import StageControls from './StageControls.vue';
+import StageEnd from './StageEnd.vue';
+import StageFoot from './StageFoot.vue';
+import StageLate from './StageLate.vue';
+import StageNow from './StageNow.vue';
+import StopQuestion from './StopQuestion.vue';
+import { slotOf } from './stageWords.ts';
+import { useStageKeys } from './useStageKeys.ts';
+
+/** A circuit on the wall: what is now, what is next, and the coach's controls, which hide until they are wanted. */
+const { circuitId, sessionId, draft, segments } = defineProps<{
+  circuitId: string;
+  sessionId: string | null;
+  draft: CircuitDraft;
+  segments: readonly Segment[];
+  /** What loads a bar there, where the site is known. */
+  plates: Plates | undefined;
+}>();
+const StageHelp = defineAsyncComponent(() => import('./StageHelp.vue'));
+const router = useRouter();
+const run = useStageRun(segments);
+const stopping = ref(false);
+const late = ref(false);
+const help = ref(false);
+/** Slots that run otherwise since what is left was fitted. */
+const refitted = shallowRef<Refit['slots']>(new Map());
+const moment = computed(() => run.moment.value);
+const slot = computed(() => {
+  const segment = moment.value?.segment;
+  return segment && (refitted.value.get(turnKey(segment)) ?? slotOf(draft.circuit, segment));
+});
+const wakeLock = useWakeLock();
+const controls = ref(true);
+const hide = useTimeoutFn(() => (controls.value = false), 3500);
+
+function showControls(): void {
+  controls.value = true;
+  hide.start();
+}
+
+function begin(): void {
+  void run.start();
+  if (wakeLock.isSupported.value) void wakeLock.request('screen').catch(() => undefined);
+  showControls();
+}
+
+function leave(): void {
+  if (run.state.value === 'waiting' || run.state.value === 'ended') void router.push(backTo.value);
+  else stopping.value = true;
+}
+
+function stop(): void {
+  stopping.value = false;
+  run.stopEarly();
+}
+
+function drop(): void {
+  stopping.value = false;
+  void router.push(backTo.value);
+}
+
+const backTo = computed(() => (sessionId === null ? `/circuits/${circuitId}` : '/today'));
+const paused = computed(() => run.state.value === 'paused');
+const endedEarly = computed(() => run.position.value < run.total.value);
+
+function goOnWith(refit: Refit): void {
+  late.value = false;
+  refitted.value = new Map([...refitted.value, ...refit.slots]);
+  run.goOnWith(refit.segments);
+  showControls();
+}
+
+const asked = computed(() => stopping.value || late.value || help.value);
+useStageKeys({
+  run,
+  leave,
+  begin,
+  late: () => (late.value = true),
+  help: () => (help.value = true),
+  touched: showControls,
+  blocked: asked,
+});
+watch(run.state, (state) => {
+  if (state === 'ended' && wakeLock.isActive.value) void wakeLock.release();
+});
+onMounted(() => {
+  // Sounds need a touch of the page; coming from a Start button there has been one.
+  if (navigator.userActivation.hasBeenActive) begin();
+});
+</script>
+
+<template>
+  <StageEnd
+    v-if="run.state.value === 'ended'"
+    :circuit-id="circuitId"
+    :session-id="sessionId"
+    :circuit="draft.circuit"
+    :turns="run.record.value"
+    :started-at="run.startedAt.value ?? new Date()"
+    :ended-early="endedEarly"
+    @done="router.push('/log')"
+    @leave="router.push(backTo)"
+  />
+  <div v-else class="run" @pointermove="showControls" @pointerdown="showControls">
+    <template v-if="moment">
+      <StageNow
+        :planned="slot"
+        :moment="moment"
+        :plates="plates"
+        :paused="paused"
+        :total="run.total.value"
+        :position="run.position.value"
+      />
+      <StageFoot
+        :segments="run.segments.value"
+        :position="run.position.value"
+        :now="moment.segment"
+        :next="run.next.value"
+      />
+    </template>
+    <div v-if="run.state.value === 'waiting'" class="begin">
+      <v-btn size="x-large" height="72" @click="begin">Start</v-btn>
+      <v-btn variant="text" @click="leave">Back</v-btn>
+    </div>
+    <StageControls v-else :run="run" :shown="controls || paused" @leave="leave" @late="late = true" />
+    <StageLate v-model="late" :run="run" :draft="draft" @refit="goOnWith" />
+    <StageHelp v-if="help" v-model="help" />
+    <StopQuestion v-model="stopping" @stop="stop" @drop="drop" />
+  </div>
+</template>
+
+<style scoped>
+.run {
+  position: relative;
+  min-height: 100vh;
+  display: flex;
+  flex-direction: column;
+  padding: clamp(1rem, 3vw, 2.5rem);
+}
+.begin {
+  position: absolute;
+  inset: 0;
+  display: grid;
+  place-content: center;
+  gap: 1rem;
+  background: rgb(var(--v-theme-background), 0.82);
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import type { Approach, Caps } from '@prompt-spark/core/approach/approach';
+import { readLiftSteps } from '@prompt-spark/core/whiteboard/liftReader';
+import { writeLiftSteps } from '@prompt-spark/core/whiteboard/writeDose';
+import { RULE_IDS, RULE_NAMES } from '@prompt-spark/core/review/rules';
+import { computed, ref } from 'vue';
+import { useForm } from '../fields/useForm.ts';
+import FormTrouble from '../fields/FormTrouble.vue';
+import NumberField from '../fields/NumberField.vue';
+import WrittenField from '../fields/WrittenField.vue';
+import { useStandardsStore } from '../library/standards.ts';
+import PhaseShares from './PhaseShares.vue';
+
+/** Changes an approach of the studio's own. */
+const { start } = defineProps<{ start: Approach }>();
+const emit = defineEmits<{ done: [] }>();
+const standards = useStandardsStore();
+const draft = ref<Approach>(start);
+
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/standard')).approachSchema,
+  async (approach) => {
+    await standards.keepApproach(approach);
+    emit('done');
+  },
+);
+const change = (part: Partial<Approach>) => (draft.value = { ...draft.value, ...part });
+
+const CAPS: readonly { readonly key: keyof Caps; readonly label: string; readonly most: number }[] = [
+  { key: 'holdWarn', label: 'Warn of holds over, s', most: 600 },
+  { key: 'holdStop', label: 'Object to holds from, s', most: 600 },
+  { key: 'rollArea', label: 'Rolling one area, s', most: 600 },
+  { key: 'rollAll', label: 'Rolling in all, s', most: 3600 },
+  { key: 'raiseBeforeFast', label: 'Raise before anything fast, s', most: 600 },
+  { key: 'effort', label: 'Effort outside potentiate', most: 10 },
+];
+const rules = RULE_IDS.map((value) => ({ value, title: RULE_NAMES[value] }));
+const SIDES = ['as the drill prefers', 'alternating'].map((value) => ({ value, title: value }));
+const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
+</script>
+
+<template>
+  <form class="form" novalidate @submit.prevent="submit(draft)">
+    <div class="fields">
+      <v-text-field
+        label="Name"
+        maxlength="60"
+        :model-value="draft.name"
+        :error-messages="errors['/name'] ?? errors['/document/name'] ?? ''"
+        @update:model-value="(name: string) => change({ name })"
+      />
+      <v-text-field
+        class="wide"
+        label="What it stands for"
+        maxlength="200"
+        :model-value="draft.says"
+        :error-messages="errors['/says'] ?? ''"
+        @update:model-value="(says: string) => change({ says })"
+      />
+    </div>
+    <PhaseShares :approach="draft" @change="change" />
+    <div class="fields">
+      <v-select
+        label="Sides"
+        :items="SIDES"
+        :model-value="draft.sides"
+        @update:model-value="(sides: Approach['sides']) => change({ sides })"
+      />
+      <NumberField
+        v-for="{ key, label, most } in CAPS"
+        :key="key"
+        :label="label"
+        :most="most"
+        :model-value="draft.caps[key]"
+        @update:model-value="(value) => change({ caps: { ...draft.caps, [key]: value } })"
+      />
+      <NumberField
+        label="Hidden time, %"
+        :most="100"
+        :model-value="hidden"
+        @update:model-value="(value) => change({ caps: { ...draft.caps, hidden: value / 100 } })"
+      />
+    </div>
+    <WrittenField
+      class="ramp"
+      label="Sets on the way up to a lift"
+      placeholder="40%x8 55%x5 70%x3 85%x2"
+      :read="readLiftSteps"
+      :write="writeLiftSteps"
+      :model-value="draft.rampUp"
+      @update:model-value="(rampUp) => change({ rampUp })"
+    />
+    <v-select
+      label="Checks to skip"
+      multiple
+      chips
+      :items="rules"
+      :model-value="draft.without"
+      @update:model-value="(without: readonly string[]) => change({ without })"
+    />
+    <FormTrouble :trouble="trouble" :errors="errors" />
+    <p class="acts">
+      <v-btn type="submit" :loading="busy">Save approach</v-btn>
+      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+    </p>
+  </form>
+</template>
+
+<style scoped src="./form.css"></style>

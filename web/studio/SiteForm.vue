@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import type { SiteDetails } from '@prompt-spark/contract/studio';
+import { LOAD_UNITS, USUAL_PLATES, type LoadUnit } from '@prompt-spark/core/dose/lift';
+import { KIT } from '@prompt-spark/core/drills/kit';
+import { ref } from 'vue';
+import { useForm } from '../fields/useForm.ts';
+import FormTrouble from '../fields/FormTrouble.vue';
+import { phaseName } from '../wording/phases.ts';
+import NumberField from '../fields/NumberField.vue';
+import { usePlacesStore } from '../library/places.ts';
+
+/** Changes a site: its floor, what there is of what is counted, other kit, and what loads a bar. */
+const { id, start } = defineProps<{ id: string; start: SiteDetails }>();
+const emit = defineEmits<{ done: [] }>();
+const places = usePlacesStore();
+const draft = ref<SiteDetails>(start);
+const zones = Intl.supportedValuesOf('timeZone');
+const COUNTED = ['mat', 'loop band', 'wall', 'lane'];
+const kit = KIT.filter((item) => !COUNTED.includes(item)).map((value) => ({ value, title: phaseName(value) }));
+const COUNTS = [
+  { field: 'lanes', label: 'Lanes', most: 99 },
+  { field: 'walls', label: 'Walls', most: 99 },
+  { field: 'mats', label: 'Mats', most: 999 },
+  { field: 'loopBands', label: 'Loop bands', most: 999 },
+] as const;
+
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/studio')).siteDetailsSchema,
+  async (details) => {
+    await places.keepSite(id, details);
+    emit('done');
+  },
+);
+
+const set = (change: Partial<SiteDetails>) => (draft.value = { ...draft.value, ...change });
+const setPlates = (change: Partial<SiteDetails['plates']>) => set({ plates: { ...draft.value.plates, ...change } });
+const problem = (path: string) => errors.value[path] ?? errors.value[`/site${path}`] ?? '';
+</script>
+
+<template>
+  <form class="form" novalidate @submit.prevent="submit(draft)">
+    <div class="fields">
+      <v-text-field
+        label="Name"
+        maxlength="80"
+        :model-value="draft.name"
+        :error-messages="problem('/name')"
+        @update:model-value="(name: string) => set({ name })"
+      />
+      <v-autocomplete
+        label="Time zone"
+        :items="zones"
+        :model-value="draft.timeZone"
+        :error-messages="problem('/timeZone')"
+        @update:model-value="(timeZone: string | null) => set({ timeZone: timeZone ?? '' })"
+      />
+    </div>
+    <div class="fields">
+      <NumberField
+        v-for="{ field, label, most } in COUNTS"
+        :key="field"
+        :label="label"
+        :most="most"
+        :model-value="draft[field]"
+        @update:model-value="(count) => set({ [field]: Math.round(count) })"
+      />
+      <NumberField
+        label="Lane, metres"
+        :most="1000"
+        :model-value="draft.laneMetres"
+        @update:model-value="(laneMetres) => set({ laneMetres })"
+      />
+      <NumberField
+        label="Once round, metres"
+        :most="1000"
+        :model-value="draft.lapMetres"
+        @update:model-value="(lapMetres) => set({ lapMetres })"
+      />
+    </div>
+    <v-select
+      label="Other kit there"
+      multiple
+      chips
+      :items="kit"
+      :model-value="draft.kit"
+      @update:model-value="(chosen: SiteDetails['kit']) => set({ kit: chosen })"
+    />
+    <div class="fields">
+      <v-select
+        label="Plates in"
+        :items="LOAD_UNITS"
+        :model-value="draft.plates.unit"
+        @update:model-value="(unit: LoadUnit) => set({ plates: USUAL_PLATES[unit] })"
+      />
+      <NumberField
+        label="Empty bar"
+        :most="100"
+        :model-value="draft.plates.bar"
+        @update:model-value="(bar) => setPlates({ bar })"
+      />
+      <NumberField
+        label="Smallest plate"
+        :least="0.1"
+        :most="50"
+        :model-value="draft.plates.smallest"
+        @update:model-value="(smallest) => setPlates({ smallest })"
+      />
+    </div>
+    <FormTrouble :trouble="trouble" :errors="errors" />
+    <p class="acts">
+      <v-btn type="submit" :loading="busy">Save place</v-btn>
+      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+    </p>
+  </form>
+</template>
+
+<style scoped src="./form.css"></style>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useLoading } from '../loading/useLoading.ts';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { useLibraryStore } from '../library/library.ts';
+import { useStandardsStore } from '../library/standards.ts';
+import ApproachList from './ApproachList.vue';
+import SessionList from './SessionList.vue';
+import SiteList from './SiteList.vue';
+import TimesForm from './TimesForm.vue';
+import WordList from './WordList.vue';
+
+/** What the studio holds to: its approaches, what its main sessions need, its sites, its words, and the seconds it counts with. */
+const loading = useLoading(() => Promise.all([useStandardsStore().load(), useLibraryStore().load()]));
+const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds'>('approaches');
+</script>
+
+<template>
+  <section class="page">
+    <h1>Studio</h1>
+    <v-tabs v-model="part" color="primary">
+      <v-tab value="approaches">Approaches</v-tab>
+      <v-tab value="sessions">Main sessions</v-tab>
+      <v-tab value="sites">Places</v-tab>
+      <v-tab value="words">Our words</v-tab>
+      <v-tab value="seconds">Seconds</v-tab>
+    </v-tabs>
+    <LoadingGate :loading="loading">
+      <ApproachList v-if="part === 'approaches'" />
+      <SessionList v-else-if="part === 'sessions'" />
+      <SiteList v-else-if="part === 'sites'" />
+      <WordList v-else-if="part === 'words'" />
+      <TimesForm v-else />
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  gap: 1rem;
+  align-content: start;
+}
+</style>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { readWordCsv, writeWordCsv } from '@prompt-spark/core/formats/wordCsv';
+import type { ImportReport } from '@prompt-spark/contract/import';
+import type { TaughtWord } from '@prompt-spark/core/drills/taughtWord';
+import { computed, ref } from 'vue';
+import CsvFile from '../fields/CsvFile.vue';
+import { useLibraryStore } from '../library/library.ts';
+import { useWordsStore } from '../library/words.ts';
+import { useAction } from '../shell/useAction.ts';
+import WordForm from './WordForm.vue';
+
+/** Our words: what this studio calls its drills, taught on the sheet or here. */
+const library = useLibraryStore();
+const words = useWordsStore();
+const { act } = useAction();
+const find = ref('');
+
+interface Shown {
+  readonly id: string;
+  readonly said: string;
+  readonly means: string;
+}
+const all = computed<readonly Shown[]>(() =>
+  words.words.map(({ id, said, drillId, rung }) => {
+    const drill = library.drillOf(drillId);
+    const version = drill?.ladder.find((one) => one.id === rung)?.name;
+    const name = drill?.name ?? 'a drill that is not in the library any more';
+    return { id, said, means: version === undefined ? name : `${name}: ${version}` };
+  }),
+);
+const shown = computed(() => {
+  const wanted = find.value.trim().toLowerCase();
+  return all.value.filter(({ said, means }) => `${said} ${means}`.toLowerCase().includes(wanted));
+});
+
+/** Words that a server takes at once. */
+const AT_ONCE = 200;
+
+async function readFile(csv: string): Promise<ImportReport> {
+  const rows = readWordCsv(csv, library.library);
+  const problems = rows.flatMap((row) => (row.ok ? [] : [{ line: row.line, message: row.problem }]));
+  if (problems.length > 0) return { added: 0, same: 0, problems };
+  const taught: readonly TaughtWord[] = rows.flatMap((row) => (row.ok ? [row.word] : []));
+  const before = words.words.length;
+  for (let from = 0; from < taught.length; from += AT_ONCE) await words.teach(taught.slice(from, from + AT_ONCE));
+  const added = words.words.length - before;
+  return { added, same: taught.length - added, problems: [] };
+}
+</script>
+
+<template>
+  <p class="soft about">
+    What you call your drills. Confirm or correct a guess on a sheet and the word is kept here; it is read at once from
+    then on, by every coach of the studio.
+  </p>
+  <WordForm />
+  <CsvFile
+    name="our-words.csv"
+    out="Export our words"
+    :write="() => writeWordCsv(words.words, library.library)"
+    :read="readFile"
+  >
+    One word a line (CSV): the word, the drill, and its easier or harder version if that is meant.
+  </CsvFile>
+  <v-text-field
+    v-if="all.length > 8"
+    v-model="find"
+    label="Find a word"
+    clearable
+    hide-details
+    @click:clear="find = ''"
+  />
+  <p v-if="!all.length" class="soft">No words yet.</p>
+  <ul class="list">
+    <li v-for="{ id, said, means } in shown" :key="id">
+      <div>
+        <h2>{{ said }}</h2>
+        <p class="soft">{{ means }}</p>
+      </div>
+      <p class="acts">
+        <v-btn variant="text" :aria-label="`Remove “${said}”`" @click="act(() => words.forget(id))">Remove</v-btn>
+      </p>
+    </li>
+  </ul>
+</template>
+
+<style scoped src="./list.css"></style>

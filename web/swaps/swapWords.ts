@@ -1,0 +1,36 @@
+import type { DrillLibrary } from '@prompt-spark/core/drills/library';
+import { limitName } from '@prompt-spark/core/people/ceilings';
+import type { Assignment } from '@prompt-spark/core/swaps/assignment';
+import { heldToLight, readinessOn, type Person } from '@prompt-spark/core/people/person';
+import { instructed, instructionName, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+
+/** What to mind of somebody in a word or two, for the head of a column: "Wrist and 1 more". */
+export function minding(person: Person, day: string): string {
+  const hold = heldToLight(person);
+  const { state } = readinessOn(person, day);
+  const all = [
+    ...(hold ? [`held: ${hold.why}`] : []),
+    ...person.limits.filter(({ until }) => until === '' || until >= day).map(limitName),
+    ...(state === 'fine' || hold ? [] : [`${state} today`]),
+  ];
+  const [first] = all;
+  if (first === undefined) return '';
+  return all.length > 1 ? `${first} and ${all.length - 1} more` : first;
+}
+
+/** What a cell says, and how: an easier rung of the same drill, another drill, or see them. */
+export interface CellWords {
+  readonly kind: 'as planned' | 'rung' | 'drill' | 'one to one';
+  readonly sign: string;
+  readonly words: string;
+}
+
+export function cellWords(doing: Assignment, place: SlotPlace, library: DrillLibrary): CellWords {
+  if (doing.kind === 'as planned') return { kind: 'as planned', sign: '·', words: 'as planned' };
+  if (doing.kind === 'one to one') return { kind: 'one to one', sign: '!', words: 'see them' };
+  const found = instructed(library, doing);
+  if (!found) return { kind: 'one to one', sign: '!', words: 'see them' };
+  const same = found.drill.id === place.drill.id;
+  if (same) return { kind: 'rung', sign: '▽', words: found.rung.rung === 0 ? 'as named' : found.rung.name };
+  return { kind: 'drill', sign: '⇄', words: instructionName(found.drill, found.rung) };
+}

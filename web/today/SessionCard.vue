@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { mdiCheckCircleOutline } from '@mdi/js';
+import type { SessionSummary } from '@prompt-spark/contract/session';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useAction } from '../shell/useAction.ts';
+import { clock } from '../wording/clock.ts';
+import CloseButton from '../shell/CloseButton.vue';
+import PathIcon from '../shell/PathIcon.vue';
+import SketchFuse from '../fuse/SketchFuse.vue';
+import { usePlacesStore } from '../library/places.ts';
+import { useSessionsStore } from './sessions.ts';
+import { sessionTime } from './sessionTime.ts';
+
+const SessionLate = defineAsyncComponent(() => import('./SessionLate.vue'));
+
+/** One session of today: when, what, with whom, where, its fuse, and the way to start it. */
+const { session, openQuestion = '' } = defineProps<{
+  session: SessionSummary;
+  /** What is still to be decided, in words; empty for nothing. */
+  openQuestion?: string;
+}>();
+const emit = defineEmits<{ takeOut: [] }>();
+const places = usePlacesStore();
+const sessions = useSessionsStore();
+const { busy, act } = useAction();
+const site = computed(() => places.siteOf(session.siteId));
+const where = computed(() => {
+  const group = places.groupOf(session.groupId);
+  const people = group?.people ?? session.people;
+  const parts = [group?.name, people > 0 ? `${people} ${people === 1 ? 'person' : 'people'}` : undefined];
+  return [...parts, site.value?.name, `${session.minutes} minutes`, session.coachName].filter(Boolean).join(' · ');
+});
+const late = ref(false);
+const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }, query: { session: session.id } }));
+const runWhole = () => act(() => sessions.fit(session.id, null));
+</script>
+
+<template>
+  <article class="card">
+    <p class="clock time">{{ sessionTime(session) }}</p>
+    <div class="body">
+      <div class="top">
+        <div>
+          <h2>
+            <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
+          </h2>
+          <p class="soft small">{{ where }}</p>
+          <p v-if="openQuestion && !session.runId" class="open small">
+            <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ openQuestion }}</RouterLink>
+          </p>
+        </div>
+        <div class="acts">
+          <span v-if="session.runId" class="done small">
+            <PathIcon :path="mdiCheckCircleOutline" :size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
+          </span>
+          <v-btn v-if="!session.runId" variant="text" @click="late = true">We’re late</v-btn>
+          <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">
+            {{ session.runId ? 'Again' : 'Start' }}<span class="visually-hidden">: {{ session.title }}</span>
+          </v-btn>
+          <CloseButton class="out" :label="`Remove ${session.title} from the schedule`" @click="emit('takeOut')" />
+        </div>
+      </div>
+      <SketchFuse :fuse="session.fuse" :seconds="session.seconds" :available="session.minutes * 60" />
+      <p v-if="session.fitted !== null" class="small fitted">
+        For this session in {{ clock(session.fitted) }}.
+        <v-btn variant="text" size="small" class="whole" :disabled="busy" @click="runWhole">Run it in full</v-btn>
+      </p>
+      <SessionLate v-if="late" v-model="late" :session="session" />
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  grid-template-columns: 5rem minmax(0, 1fr);
+  gap: 1.25rem;
+}
+.time {
+  padding-top: 1rem;
+  text-align: right;
+  font-size: 1.35rem;
+}
+.body {
+  display: grid;
+  gap: 0.75rem;
+  padding: 1rem 1.25rem;
+  border: 1px solid var(--line);
+  border-radius: 14px;
+  background: var(--card);
+}
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+}
+h2 {
+  font-size: 1.25rem;
+}
+h2 a {
+  color: inherit;
+  font-weight: inherit;
+  text-decoration: none;
+}
+h2 a:hover {
+  text-decoration: underline;
+}
+.acts {
+  display: flex;
+  align-items: center;
+  gap: 0.9rem;
+}
+.out {
+  margin: 0 -0.5rem;
+  color: var(--soft);
+}
+.open a {
+  font-weight: 600;
+}
+.fitted {
+  display: flex;
+  align-items: center;
+  gap: 0.25rem;
+}
+.whole {
+  min-height: 44px;
+  margin: -0.6rem 0;
+}
+.done {
+  color: var(--moss);
+  font-weight: 600;
+}
+@media (max-width: 700px) {
+  .card {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.35rem;
+  }
+  .time {
+    padding: 0;
+    text-align: left;
+  }
+  .top {
+    flex-direction: column;
+  }
+  .out {
+    margin-left: auto;
+  }
+}
+</style>

@@ -1,0 +1,20 @@
+import type { DrillLibrary } from '@prompt-spark/core/drills/library';
+import type { TrackDrill } from '@prompt-spark/core/circuit/circuit';
+import { instructed, instructionName } from '@prompt-spark/core/swaps/swap';
+
+/** What a track is called on a screen. */
+export const TRACK_WORDS = {
+  gentler: 'Gentler',
+  other: 'Or',
+  stronger: 'Instead',
+  everybody: 'Everybody',
+} as const;
+
+/** What a track does, in a few words: the rung alone where it is of the same drill. */
+export function trackWords(track: TrackDrill, drillId: string, library: DrillLibrary): string {
+  const found = instructed(library, track);
+  if (!found) return track.drillId;
+  return found.drill.id === drillId && found.rung.rung !== 0
+    ? found.rung.name
+    : instructionName(found.drill, found.rung);
+}

@@ -1,5 +1,0 @@
-import { Films, type FilmOrder } from '../pieces/figure/films.ts';
-
-const films = new Films((paint) => requestAnimationFrame(paint));
-
-self.onmessage = ({ data }: MessageEvent<FilmOrder>) => films.follow(data);

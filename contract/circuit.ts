@@ -75,6 +75,7 @@ const slot = shape<Slot>({
   sets: range(whole(1, MOST_SETS)),
   setRest: seconds(0, MOST_SECONDS),
   rest: seconds(0, MOST_SECONDS),
+  runsOn: yesOrNo,
   pinned: yesOrNo,
   optional: yesOrNo,
   cue: line(MOST_CUE),

@@ -39,7 +39,10 @@ describe('an old document', () => {
         {
           stations: false,
           noGaps: false,
-          lines: [{ pinned: true, extra: null, tracks: [], rung: '', load: null, growing: null }, unread],
+          lines: [
+            { pinned: true, extra: null, tracks: [], rung: '', load: null, growing: null, runsOn: false },
+            unread,
+          ],
         },
       ],
     });

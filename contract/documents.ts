@@ -3,7 +3,7 @@ export type DocumentKind = 'circuit' | 'drill' | 'approach' | 'main session' | '
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
-  circuit: 3,
+  circuit: 4,
   drill: 1,
   approach: 1,
   'main session': 1,
@@ -32,6 +32,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
         withDefaults(slot, { growing: null, load: null, band: null, height: null }),
       );
     },
+    // Version 3 got people ready for every slot.
+    (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { runsOn: false })),
   ],
   // Drills kept before figures were drawn have none.
   drill: [(drill) => withDefaults(drill, { figure: '' })],

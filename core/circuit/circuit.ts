@@ -39,6 +39,8 @@ export interface Slot {
   readonly setRest: Seconds;
   /** Rest after the slot's work, before the next slot. */
   readonly rest: Seconds;
+  /** The slot before it in its block goes straight into it, with no talk between: "3 inchworms, straight into a jog". */
+  readonly runsOn: boolean;
   /** Never left out when the circuit is shortened. */
   readonly pinned: boolean;
   /** The first to be left out, and only added when there is time. */

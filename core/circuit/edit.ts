@@ -94,10 +94,10 @@ export function changeSlot(circuit: Circuit, slotId: string, change: (slot: Slot
   );
 }
 
-/** Puts another line in the place of one. */
-export function replaceLine(circuit: Circuit, lineId: string, line: Line): Circuit {
+/** Puts other lines in the place of one. */
+export function replaceLine(circuit: Circuit, lineId: string, others: readonly Line[]): Circuit {
   const place = placeOf(circuit, lineId);
-  return place ? changeLines(circuit, place.blockId, (lines) => lines.with(place.index, line)) : circuit;
+  return place ? changeLines(circuit, place.blockId, (lines) => lines.toSpliced(place.index, 1, ...others)) : circuit;
 }
 
 /** Changes the rounds, rest or phase of a block. */

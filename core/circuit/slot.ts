@@ -20,6 +20,7 @@ export function usualSlot(drill: Drill, id: string): Slot {
     sets: just(1),
     setRest: usualSetRest(drill.usual.dose),
     rest: 0,
+    runsOn: false,
     pinned: false,
     optional: false,
     cue: '',

@@ -4,6 +4,8 @@ import { andThen, once, R, range, rule, type SpokenRule } from './spokenRule.ts'
 
 const LEFT = '(?:left|l)';
 const RIGHT = '(?:right|r)';
+/** A count or seconds of one side. */
+const EACH_SAID = '\\b(\\d+)( seconds)?';
 const THERE = '(?:clockwise|cw|forwards?|fwd|in|inwards?)';
 const AND_BACK =
   '(?:counter-?clockwise|anti-?clockwise|counter clockwise|anti clockwise|ccw|acw|backwards?|back|bwd|reverse|out|outwards?)';
@@ -11,9 +13,9 @@ const AND_BACK =
 /** The shortest rest that is meant where two numbers stand for work and rest. Common practice, no source. */
 const LEAST_REST = 5;
 
-/** More on one side than on the other, of counts that are told apart. */
-function notedSides(said: Spoken, left: number, right: number): boolean {
-  if (!once(said, 'count', just(Math.min(left, right)))) return false;
+/** More on one side than on the other, of counts or seconds that are told apart. */
+function notedSides(said: Spoken, left: number, right: number, timed: boolean): boolean {
+  if (!once(said, timed ? 'seconds' : 'count', just(Math.min(left, right)))) return false;
   said.sides = 'each';
   if (left !== right) said.extra = { side: left > right ? 'left' : 'right', more: Math.abs(left - right) };
   return true;
@@ -38,15 +40,15 @@ export const UNEVEN_RULES: readonly SpokenRule[] = [
 
   // Left and right, round and round.
   rule(
-    `\\b(\\d+) ?(?:on )?(?:the )?${LEFT}\\b[ ,/&+-]*(?:and )?(\\d+) ?(?:on )?(?:the )?${RIGHT}\\b`,
-    (said, [left, right]) => notedSides(said, Number(left), Number(right)),
+    `${EACH_SAID} ?(?:on )?(?:the )?${LEFT}\\b[ ,/&+-]*(?:and |then )?${EACH_SAID} ?(?:on )?(?:the )?${RIGHT}\\b`,
+    (said, [left, timed, right]) => notedSides(said, Number(left), Number(right), timed !== undefined),
   ),
   rule(
-    `\\b(\\d+) ?(?:on )?(?:the )?${RIGHT}\\b[ ,/&+-]*(?:and )?(\\d+) ?(?:on )?(?:the )?${LEFT}\\b`,
-    (said, [right, left]) => notedSides(said, Number(left), Number(right)),
+    `${EACH_SAID} ?(?:on )?(?:the )?${RIGHT}\\b[ ,/&+-]*(?:and |then )?${EACH_SAID} ?(?:on )?(?:the )?${LEFT}\\b`,
+    (said, [right, timed, left]) => notedSides(said, Number(left), Number(right), timed !== undefined),
   ),
-  rule(`\\b${LEFT} (\\d+)[ ,/&+-]*(?:and )?${RIGHT} (\\d+)\\b`, (said, [left, right]) =>
-    notedSides(said, Number(left), Number(right)),
+  rule(`\\b${LEFT}:? ${EACH_SAID}[ ,/&+-]*(?:and |then )?${RIGHT}:? ${EACH_SAID}\\b`, (said, [left, timed, right]) =>
+    notedSides(said, Number(left), Number(right), timed !== undefined),
   ),
   rule(
     `\\b${R} ?(seconds )?${THERE}\\b[ ,/&+-]*(?:and |then )?(?:\\d+ ?(?:seconds )?)?${AND_BACK}\\b`,

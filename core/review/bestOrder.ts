@@ -35,7 +35,7 @@ interface Task {
  */
 export function bestOrder(block: Block, reviewed: Reviewed): BetterOrder | undefined {
   const slots = slotsOf(block);
-  const nonstop = block.noGaps || reviewed.circuit.noGaps;
+  const nonstop = block.noGaps || reviewed.circuit.noGaps || slots.some(({ runsOn }) => runsOn);
   if (nonstop || slots.length < 3 || slots.length !== block.lines.length) return undefined;
   const drills = slots.flatMap((slot) => drillIn(slot, reviewed.library) ?? []);
   if (drills.length !== slots.length) return undefined;

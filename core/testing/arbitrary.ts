@@ -102,6 +102,7 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       sets: fc.oneof(fc.constant({ low: 1, high: 1 }), range(1, 4)),
       setRest: fc.oneof(fc.constant(10), halves(0, 60)),
       rest: fc.oneof(fc.constant(0), halves(0, 60)),
+      runsOn: fc.boolean(),
       pinned: fc.boolean(),
       optional: fc.boolean(),
       cue: fc.oneof(fc.constant(''), words),

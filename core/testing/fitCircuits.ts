@@ -124,6 +124,7 @@ function anyFitSlot(drill: Drill, id: string): fc.Arbitrary<Slot> {
       rest: fc.constantFrom(0, 0, 0, 5, 15),
       sets: fc.constantFrom(just(1), just(1), just(2)),
       setRest: fc.constantFrom(0, 10),
+      runsOn: fc.constantFrom(false, false, false, true),
       pinned: fc.constantFrom(false, false, false, false, true),
       optional: fc.constantFrom(false, false, false, true),
     })

@@ -1,6 +1,6 @@
 import type { Drill } from '../drills/drill.ts';
 import type { Seconds } from '../units.ts';
-import { readySeconds } from '../timeline/change.ts';
+import { readySeconds, straightInSeconds } from '../timeline/change.ts';
 import { withItsPeople } from '../occasion/occasion.ts';
 import { stanceAfter, type Stance } from '../occasion/stance.ts';
 import type { Choice, ChoiceBlock, ChoiceSet } from '../fit/search/choice.ts';
@@ -19,6 +19,7 @@ interface Node {
   readonly from: number;
   readonly to: number;
   readonly drill: Drill;
+  readonly runsOn: boolean;
   /** What it may be in every way of going through the block. */
   readonly choices: readonly {
     readonly name: string;
@@ -90,9 +91,14 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean)
       if (!to) continue;
       const nonstop = circuit.noGaps || set.blocks[to.block]?.block.noGaps === true;
       const follows = from?.block === to.block ? nonstop : from !== null && circuit.noGaps;
-      if (!follows) time.push(`${String(ready(from ? stanceAfter(from.drill) : occasion.stance, to, false))} ${name}`);
+      const straight = from?.block === to.block && to.runsOn;
+      const entry = (again: boolean): Seconds => {
+        const stance = from ? stanceAfter(from.drill) : occasion.stance;
+        return straight ? straightInSeconds(stance, to.drill, peopled) : ready(stance, to, again);
+      };
+      if (!follows) time.push(`${String(entry(false))} ${name}`);
       if (!from || from.block !== to.block) continue;
-      const again = nonstop ? 0 : ready(stanceAfter(from.drill), to, true);
+      const again = nonstop ? 0 : entry(true);
       for (const way of (ways[to.block] ?? []).filter(({ rounds }) => rounds > 1)) {
         time.push(`${String((way.rounds - 1) * again)} u_${name}_${way.name}`);
         rows.push(`${name} + ${way.name} - u_${name}_${way.name} <= 1`);
@@ -185,6 +191,7 @@ function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[], namesOnly: b
           from: p,
           to: p + (own[0]?.spans ?? 1) - 1,
           drill,
+          runsOn: own[0]?.slot.runsOn ?? false,
           choices: (ways[b] ?? []).flatMap((way) =>
             own.map((choice, k) => {
               const time = timed(choice, way.rest);

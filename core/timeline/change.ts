@@ -27,12 +27,19 @@ export function kitChange(from: readonly Kit[], to: readonly Kit[], times: Trade
  */
 export function readySeconds(from: Stance, drill: Drill, laterRound: boolean, occasion: Occasion): Seconds {
   const { times, habits } = occasion;
-  const slow = occasion.slowToFloor ? times.slowToFloor : 1;
-  const posture = postureChange(from, drill, times) * slow;
-  const move = (posture + kitChange(from.kit, drill.kit, times)) * habits.move;
   const firstTalk = occasion.newDrills.has(drill.id) ? times.talkNew : times.talkKnown;
   const talk = (laterRound ? times.talkLaterRound : firstTalk) * habits.talk;
-  return ceilToHalfSecond(Math.max(move, talk));
+  return ceilToHalfSecond(Math.max(moveSeconds(from, drill, occasion), talk));
+}
+
+/** Seconds of `ready` before a drill that the one before goes straight into: moving there, and no talk. */
+export function straightInSeconds(from: Stance, drill: Drill, occasion: Occasion): Seconds {
+  return ceilToHalfSecond(moveSeconds(from, drill, occasion));
+}
+
+function moveSeconds(from: Stance, drill: Drill, { times, habits, slowToFloor }: Occasion): Seconds {
+  const posture = postureChange(from, drill, times) * (slowToFloor ? times.slowToFloor : 1);
+  return (posture + kitChange(from.kit, drill.kit, times)) * habits.move;
 }
 
 /** Seconds to change sides in a posture. */

@@ -5,7 +5,7 @@ import { setDoses } from '../circuit/sets.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { Level, Seconds } from '../units.ts';
-import { readySeconds, switchSeconds } from './change.ts';
+import { readySeconds, straightInSeconds, switchSeconds } from './change.ts';
 import type { Stance } from '../occasion/stance.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Segment, WorkSide } from './timeline.ts';
@@ -19,8 +19,8 @@ export interface Turn {
   readonly rounds: number;
   /** Nothing stops: sides change in passing. */
   readonly nonstop: boolean;
-  /** It follows on what came before without a gap, so that nobody gets ready for it. */
-  readonly follows: boolean;
+  /** How people come to it: with time to get ready, straight in with no talk, or without any gap. */
+  readonly entry: 'ready' | 'straight in' | 'no gap';
 }
 
 /** A stretch of a turn that takes time. */
@@ -28,11 +28,10 @@ export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfte
 
 /** Everything a turn consists of, in order, for somebody who comes to it in a stance. */
 export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: Level, floor: Floor): readonly Piece[] {
-  const { slot, drill } = turn;
+  const { slot } = turn;
   const doses = setDoses(slot, level);
   const sets = doses.length;
-  const ready = turn.follows ? 0 : readySeconds(stance, drill, turn.round > 1, occasion);
-  const pieces: Piece[] = [piece('ready', ready, 1, firstSide(slot))];
+  const pieces: Piece[] = [piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(slot))];
   doses.forEach((dose, index) => {
     const set = index + 1;
     pieces.push(...setPieces(turn, dose, set, occasion, level, floor));
@@ -40,6 +39,12 @@ export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: 
   });
   pieces.push(restPiece('slot', slot.rest, sets));
   return pieces;
+}
+
+function entrySeconds({ entry, drill, round }: Turn, stance: Stance, occasion: Occasion): Seconds {
+  if (entry === 'no gap') return 0;
+  if (entry === 'straight in') return straightInSeconds(stance, drill, occasion);
+  return readySeconds(stance, drill, round > 1, occasion);
 }
 
 /** One set: a side after the other, and one partner after the other where a drill is done in pairs. */

@@ -145,7 +145,11 @@ function simulate(circuit: Circuit, end: End): number {
         for (const item of kit) if (!held.includes(item) && !STAYS.has(item)) moving += UP[item] ?? 5;
         const running = circuit.noGaps ? lastWork > 0 : block.noGaps && (round > 1 || slot !== slots[0]);
         if (!running)
-          watch += halfUp(Math.max(moving, round > 1 ? 2 : circuit.somebodyNew ? 10 : circuit.namesOnly ? 2 : 3));
+          watch += halfUp(
+            slot.runsOn && slot !== slots[0]
+              ? moving
+              : Math.max(moving, round > 1 ? 2 : circuit.somebodyNew ? 10 : circuit.namesOnly ? 2 : 3),
+          );
         [posture, held] = [placeOf(drill), kit];
         const turn = circuit.noGaps || block.noGaps ? 0 : 1;
         const busy = doSlot(slot, end, waves, turn);

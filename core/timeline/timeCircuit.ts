@@ -87,7 +87,9 @@ function turnsOf(block: Block, occasion: Occasion, level: Level, onward: boolean
     known.map(({ slot, drill }, at) => {
       const nonstop = onward || block.noGaps;
       const opens = round === 1 && at === 0;
-      return { block, slot, drill, round, rounds, nonstop, follows: opens ? onward && begun : nonstop };
+      const straight = at > 0 && slot.runsOn ? 'straight in' : 'ready';
+      const entry = (opens ? onward && begun : nonstop) ? 'no gap' : straight;
+      return { block, slot, drill, round, rounds, nonstop, entry };
     }),
   );
 }

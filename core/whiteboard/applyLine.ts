@@ -53,11 +53,12 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
     }
     case 'slot': {
       const place = placeAfter(circuit, cursor);
-      if (place) return putIn(circuit, place, [read.slot]);
+      const slots = [read.slot, ...read.then];
+      if (place) return putIn(circuit, place, slots);
       const phase = library.byId.get(read.slot.drillId)?.phases[0] ?? 'mobilise';
       const opened = insertBlock(circuit, newBlock(ids.block(), phase));
       const blockId = opened.blocks.at(-1)?.id ?? '';
-      return putIn(opened, { blockId, index: 0 }, [read.slot]);
+      return putIn(opened, { blockId, index: 0 }, slots);
     }
     case 'problem': {
       const lines = unreadLines(read.problem.text, ids.line);

@@ -82,6 +82,15 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
     ],
   },
   {
+    about: 'Several drills in one line',
+    examples: [
+      { line: '3 inchworms, then jog the rest', says: 'one goes straight into the next, with no talk between' },
+      { line: 'jog out, backpedal back', says: 'a length one way, a length back' },
+      { line: '10 squats, 10 lunges, 5 push-ups', says: 'three drills' },
+      { line: 'straight into easy jog 1 length', says: 'as the board writes it' },
+    ],
+  },
+  {
     about: 'Sides, rest and marks',
     examples: [
       { line: 'lateral lunge 8-10/side alt', says: 'a side, taking turns' },

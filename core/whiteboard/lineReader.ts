@@ -12,6 +12,7 @@ import { drillAtStart, nearestNames, plainName, type DrillLibrary } from '../dri
 import { PHASES, type Phase } from '../drills/phase.ts';
 import { plainText } from '../reading/plainText.ts';
 import { ofBothSides, sidesNotSaid, turnsOnly, type Sided } from '../reading/sides.ts';
+import { understandOnward } from '../reading/onward.ts';
 import { understand } from '../reading/understand.ts';
 import { just } from '../units.ts';
 import { ONE_SET, readDoseWords, usualDoseAt } from './doseReader.ts';
@@ -39,7 +40,10 @@ export function readLine(
   const text = wellFormed(typed).trim();
   if (text.length <= MOST_UNREAD && !isHeading(text)) {
     const understood = understand(text, library, id);
-    if (understood) return { kind: 'slot', slot: understood.slot };
+    if (understood?.sure) return { kind: 'slot', slot: understood.slot, then: [] };
+    const onward = understandOnward(text, library, (part) => (part === 0 ? id : `${id}-${part + 1}`));
+    const [slot = understood?.slot, ...then] = onward?.map((one) => one.slot) ?? [];
+    if (slot) return { kind: 'slot', slot, then };
   }
   return problemOf(read, typed, lineNumber);
 }
@@ -69,7 +73,7 @@ function readStrictly(
     return (
       readHeading(text, approaches) ??
       readBlock(text) ??
-      readSpokenBlock(text) ?? { kind: 'slot', slot: readSlot(text, library, id) }
+      readSpokenBlock(text) ?? { kind: 'slot', slot: readSlot(text, library, id), then: [] }
     );
   } catch (error) {
     if (!(error instanceof Unreadable)) throw error;
@@ -169,7 +173,10 @@ function matcher(phase: Phase): RegExp {
 }
 
 function readSlot(text: string, library: DrillLibrary, id: string): Slot {
-  const found = drillAtStart(text, library);
+  const then = /^straight\s+into\s+/i.exec(text)?.[0].length ?? 0;
+  const named = drillAtStart(text, library);
+  const onward = !named && then > 0;
+  const found = named ?? drillAtStart(text.slice(then), library);
   if (!found) {
     const typed = nameAsTyped(text);
     const nearest = (): readonly string[] => nearestNames(typed, library);
@@ -177,7 +184,7 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
   }
   const { drill } = found;
   const scanner = new Scanner(text);
-  scanner.skip(found.length);
+  scanner.skip((onward ? then : 0) + found.length);
   const rung = readRung(scanner, drill);
   const words = readDoseWords(scanner, drill);
   const usual = usualSlot(drill, id);
@@ -196,6 +203,7 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
     sets: words.sets ?? ONE_SET,
     setRest: words.setRest ?? usualSetRest(words.dose ?? usual.dose),
     rest: words.rest ?? 0,
+    runsOn: onward,
     pinned: words.pinned ?? false,
     optional: words.optional ?? false,
     cue: words.cue ?? '',

@@ -24,5 +24,6 @@ export type ReadLine =
       readonly stations: boolean;
       readonly noGaps: boolean;
     }
-  | { readonly kind: 'slot'; readonly slot: Slot }
+  /** A drill, and what it goes straight into in the same line. */
+  | { readonly kind: 'slot'; readonly slot: Slot; readonly then: readonly Slot[] }
   | { readonly kind: 'problem'; readonly problem: Problem };

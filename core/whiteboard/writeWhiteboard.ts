@@ -60,7 +60,7 @@ export function writeLine(line: Line, library: DrillLibrary): string {
 
 function writeSlot(slot: Slot, drill: Drill): string {
   const rung = drill.ladder.find(({ id }) => id === slot.rung);
-  return `${nameOnBoard(drill)}${rung ? `: ${rung.name}` : ''} ${writeDose(slot, drill)}`;
+  return `${slot.runsOn ? 'straight into ' : ''}${nameOnBoard(drill)}${rung ? `: ${rung.name}` : ''} ${writeDose(slot, drill)}`;
 }
 
 /** A drill's name as written on the board: small letters, but for a name that is all capitals at its start. */

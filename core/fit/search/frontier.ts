@@ -48,8 +48,9 @@ class Search {
     private readonly limits: SearchLimits,
   ) {
     this.scratch = new Scratch(limits.longest);
-    this.dearer = differences(task.ready);
-    this.dearerAgain = differences(task.again);
+    const orStraight = (rows: Task['ready']) => rows.map((row, stance) => [...row, ...(task.straight[stance] ?? [])]);
+    this.dearer = differences(orStraight(task.ready));
+    this.dearerAgain = differences(orStraight(task.again));
   }
 
   run(): Frontier {
@@ -157,9 +158,11 @@ class Search {
     const { task } = this;
     if (group.raise < choice.raiseBefore) return;
     const opens = group.first < 0;
-    const follows = opens ? task.noGaps && group.some : block.noGaps;
-    const ready = follows ? 0 : (task.ready[group.last]?.[choice.drill] ?? 0);
-    const again = opens || block.noGaps ? 0 : (rounds - 1) * (task.again[group.last]?.[choice.stance] ?? 0);
+    const straight = !opens && choice.runsOn ? (task.straight[group.last]?.[choice.drill] ?? 0) : undefined;
+    const nonstop = opens ? task.noGaps && group.some : block.noGaps;
+    const ready = nonstop ? 0 : (straight ?? task.ready[group.last]?.[choice.drill] ?? 0);
+    const later = straight ?? task.again[group.last]?.[choice.stance] ?? 0;
+    const again = opens || nonstop ? 0 : (rounds - 1) * later;
     const standing: Standing = {
       last: choice.stance,
       // Only rounds lead back to where a block began.

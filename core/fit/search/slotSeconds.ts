@@ -14,7 +14,7 @@ export function slotSeconds(
   block: Block,
 ): { readonly busy: Seconds; readonly work: Seconds } {
   const pieces = piecesOf(
-    { block, slot, drill, round: 1, rounds: 1, nonstop: circuit.noGaps || block.noGaps, follows: false },
+    { block, slot, drill, round: 1, rounds: 1, nonstop: circuit.noGaps || block.noGaps, entry: 'ready' },
     AT_THE_START,
     withItsPeople(circuit, occasion),
     'plan',

@@ -11,6 +11,8 @@ export interface TaskChoice {
   /** The drill and how it leaves people, by number. */
   readonly drill: number;
   readonly stance: number;
+  /** What is kept before it in its block goes straight into it, with no talk. */
+  readonly runsOn: boolean;
   /** Of one round, without getting ready and the slot's own rest. */
   readonly busy: number;
   readonly rest: number;
@@ -64,6 +66,8 @@ export interface Task {
   /** Getting ready from a stance for a drill the first time, and for a drill of a stance in later rounds. */
   readonly ready: readonly (readonly number[])[];
   readonly again: readonly (readonly number[])[];
+  /** Moving from a stance to a drill, with no talk. */
+  readonly straight: readonly (readonly number[])[];
   readonly start: number;
   readonly raised: number;
   /** What each target bit is worth. */

@@ -1,6 +1,6 @@
 import type { Drill } from '../../drills/drill.ts';
 import type { Phase } from '../../drills/phase.ts';
-import { readySeconds } from '../../timeline/change.ts';
+import { readySeconds, straightInSeconds } from '../../timeline/change.ts';
 import { withItsPeople } from '../../occasion/occasion.ts';
 import { stanceAfter, type Stance } from '../../occasion/stance.ts';
 import type { Choice, ChoiceBlock, ChoicePlace, ChoiceSet } from './choice.ts';
@@ -66,6 +66,9 @@ class TaskBuilder {
       decisions: this.decisions,
       ready: this.stances.map((from) => this.drills.map((drill) => half(from, drill, false))),
       again: this.stances.map((from) => drillOfStance.map((drill) => (drill ? half(from, drill, true) : 0))),
+      straight: this.stances.map((from) =>
+        this.drills.map((drill) => Math.round(2 * straightInSeconds(from, drill, occasion))),
+      ),
       start,
       raised: Math.round(2 * (set.occasion.done?.raise ?? 0)),
       targetValues: this.targets.values,
@@ -120,6 +123,7 @@ class TaskBuilder {
       spans: choice.spans,
       drill: this.drill(choice.drill),
       stance: this.stance(stanceAfter(choice.drill)),
+      runsOn: slot.runsOn,
       busy: Math.ceil(2 * busy - 1e-6),
       rest: Math.ceil(2 * slot.rest - 1e-6),
       raise: raises ? Math.floor(2 * work * rounds + 1e-6) : 0,

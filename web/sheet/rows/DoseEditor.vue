@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiContentDuplicate, mdiPinOutline, mdiPlaylistRemove } from '@mdi/js';
+import { mdiArrowRightThin, mdiContentDuplicate, mdiPinOutline, mdiPlaylistRemove } from '@mdi/js';
 import type { Dose, Sides } from '@prompt-spark/core/dose/dose';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
@@ -36,6 +36,7 @@ const sides = computed(() => [
   { value: 'alternate', title: 'Alternating' },
 ]);
 const asNamed = computed(() => library.drillOf(slotLine.drillId));
+const opensBlock = computed(() => sheet.laid.circuit.blocks.some(({ lines }) => lines[0]?.id === slotLine.id));
 const readCue = (typed: string): FieldReading<string> => ({ ok: true, value: typed.trim() });
 const written = computed(() => writeLine(slotLine, library.library));
 
@@ -137,6 +138,15 @@ function changeKind(kind: Dose['kind']): void {
     <div class="line">
       <code class="soft small">{{ written }}</code>
       <span class="acts">
+        <v-btn
+          v-if="!opensBlock || slotLine.runsOn"
+          :prepend-icon="mdiArrowRightThin"
+          variant="text"
+          title="No talk before it: the drill above goes straight into this one"
+          :aria-pressed="slotLine.runsOn"
+          @click="change((slot) => ({ ...slot, runsOn: !slot.runsOn }))"
+          >{{ slotLine.runsOn ? 'Stop before it' : 'Straight into it' }}</v-btn
+        >
         <v-btn
           :prepend-icon="mdiPinOutline"
           variant="text"

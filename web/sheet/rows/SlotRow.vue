@@ -75,6 +75,7 @@ function press(event: MouseEvent): void {
       />
       <button type="button" class="what" :aria-expanded="open" @click.stop="press">
         <span class="name">
+          <span v-if="slotLine.runsOn" class="soft small">straight into</span>
           {{ drill?.name ?? slotLine.drillId }}
           <v-icon v-if="slotLine.pinned" :icon="mdiPinOutline" size="16" aria-label="pinned" />
           <span v-if="slotLine.optional" class="soft small">optional</span>

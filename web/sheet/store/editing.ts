@@ -1,6 +1,6 @@
 import type { Problem } from '@prompt-spark/core/whiteboard/problem';
 import { MOST_BLOCKS, MOST_BOARD_LINES, MOST_LINES } from '@prompt-spark/core/circuit/bounds';
-import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import { allSlots, type Slot } from '@prompt-spark/core/circuit/circuit';
 import { lineIds, neighbourOf, type Cursor } from '@prompt-spark/core/circuit/cursor';
 import {
   carryLine,
@@ -150,7 +150,12 @@ export const useEditingStore = defineStore('editing', () => {
   function insertDrill(drillId: string): void {
     const drill = library.drillOf(drillId);
     if (!drill) return;
-    place(added({ circuit: sheet.circuit, cursor: cursor.value }, { kind: 'slot', slot: usualSlot(drill, newId()) }));
+    place(
+      added(
+        { circuit: sheet.circuit, cursor: cursor.value },
+        { kind: 'slot', slot: usualSlot(drill, newId()), then: [] },
+      ),
+    );
   }
 
   function place({ circuit, cursor: next }: Written): void {
@@ -162,7 +167,7 @@ export const useEditingStore = defineStore('editing', () => {
   function rewrite(lineId: string, text: string): Problem | undefined {
     const line = read(text, lineId);
     if (line.kind === 'problem') return line.problem;
-    if (line.kind === 'slot') sheet.changeCircuit((circuit) => replaceLine(circuit, lineId, line.slot));
+    if (line.kind === 'slot') sheet.changeCircuit((circuit) => replaceLine(circuit, lineId, [line.slot, ...line.then]));
     else place(added({ circuit: takeOutLine(sheet.circuit, lineId), cursor: cursor.value }, line));
     return undefined;
   }
@@ -171,7 +176,8 @@ export const useEditingStore = defineStore('editing', () => {
   function readLineAs(lineId: string, typed: string, named: Named): boolean {
     const slot = readAs(typed, named, lineId);
     if (!slot) return false;
-    sheet.changeCircuit((circuit) => replaceLine(circuit, lineId, slot));
+    const runsOn = allSlots(sheet.circuit).some((old) => old.id === lineId && old.runsOn);
+    sheet.changeCircuit((circuit) => replaceLine(circuit, lineId, [{ ...slot, runsOn }]));
     return true;
   }
 

@@ -8,11 +8,13 @@ import type { Target } from '../drills/target.ts';
 import type { Ceilings } from '../people/ceilings.ts';
 import type { Seconds } from '../units.ts';
 import { ANYWHERE, type Site } from './site.ts';
+import { withStandIns } from './standIns.ts';
 import { AT_THE_START, type Stance } from './stance.ts';
 import { USUAL_TIMES, type TradeTimes } from './trade.ts';
 
 /** Everything about a warm-up that is not in its circuit: with what, where, when, who, for what, and how this coach runs it. */
 export interface Occasion {
+  /** The drills as they are done at the site: with what stands in there for kit that it lacks. */
   readonly library: DrillLibrary;
   readonly site: Site;
   /** The day at the site, YYYY-MM-DD. */
@@ -57,7 +59,8 @@ export type KnownOfOccasion = Pick<Occasion, 'library'> & Partial<Occasion>;
 
 /** An occasion from what is known of it: anywhere with everything, anybody who knows every drill, at the usual pace. */
 export function occasionOf(known: KnownOfOccasion): Occasion {
-  return { ...USUAL, ...known };
+  const occasion = { ...USUAL, ...known };
+  return { ...occasion, library: withStandIns(occasion.library, occasion.site) };
 }
 
 const USUAL: Omit<Occasion, 'library'> = {

@@ -68,8 +68,8 @@ export function siteFrom(record: SiteRecord | undefined): Site {
   };
 }
 
-/** Whether a rung can be done at a site: enough room, and every piece of kit or something that stands in for it. */
+/** Whether a rung of a drill can be done at a site: enough room, and every piece of kit that it asks for there. */
 export function fitsSite(drill: Drill, rung: Variant, { kit, space }: Pick<Site, 'kit' | 'space'>): boolean {
   if (SPACES.indexOf(drill.space) > SPACES.indexOf(space)) return false;
-  return rung.kit.every((item) => kit.has(item) || (drill.substitutes[item] ?? []).some((other) => kit.has(other)));
+  return rung.kit.every((item) => kit.has(item));
 }

@@ -128,7 +128,8 @@ export const oddOneOut: Rule = ({ headcount, placed }) =>
 export const tooFewThings: GraveRule = ({ headcount, placed, site }) => {
   const items = [...new Set(placed.flatMap(({ drill }) => drill.kit))];
   return items.flatMap((item): readonly Finding[] => {
-    const there = site.counts[item] ?? Infinity;
+    const lacking = !site.kit.has(item) && !IN_EVERY_ROOM.has(item);
+    const there = lacking ? 0 : (site.counts[item] ?? Infinity);
     if (there >= headcount) return [];
     const users = placed.filter(({ drill }) => drill.kit.includes(item));
     const names = [...new Set(users.map(({ drill }) => drill.name))];
@@ -144,6 +145,9 @@ export const tooFewThings: GraveRule = ({ headcount, placed, site }) => {
     ];
   });
 };
+
+/** What no list of a room’s kit names: people, and the floor. */
+const IN_EVERY_ROOM: ReadonlySet<Kit> = new Set<Kit>(['partner', 'line', 'lane']);
 
 const plural = (item: Kit, count: number): string =>
   count === 1 ? item : item.endsWith('ch') ? `${item}es` : `${item}s`;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { allSlots, type Slot } from '@prompt-spark/core/circuit/circuit';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
+import { nameSuggestions, type NameSuggestion } from '@prompt-spark/core/reading/nameSuggestions';
+import { plainName } from '@prompt-spark/core/drills/library';
 import { nameAsTyped } from '@prompt-spark/core/whiteboard/lineReader';
 import { computed, ref } from 'vue';
 import { clock } from '../../wording/clock.ts';
@@ -9,7 +11,7 @@ import { useEditingStore } from '../store/editing.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import { WHITEBOARD_ID } from './useSheetKeys.ts';
-import { nameSuggestions } from './nameSuggestions.ts';
+import NameList from './NameList.vue';
 
 /** One line, typed as it would be written on the board; what it would do is said as it is typed. */
 const sheet = useSheetStore();
@@ -46,10 +48,19 @@ const hint = computed(() => {
       return 'changes the heading';
   }
 });
-const nearest = computed(() => (preview.value?.read.kind === 'problem' ? preview.value.read.problem.nearest : []));
+/** What the line may become; of a line that is not known, what is nearest to it. */
+const offered = computed(() => (names.value.length > 0 ? names.value : nearest.value));
+const nearest = computed((): readonly NameSuggestion[] => {
+  const read = preview.value?.read;
+  const near = read?.kind === 'problem' ? read.problem.nearest : [];
+  return near.flatMap((name) => {
+    const drill = library.library.byName.get(plainName(name));
+    return drill ? [{ drill, said: drill.name, matched: [] }] : [];
+  });
+});
 
 function enter(): void {
-  const suggestion = names.value[picked.value];
+  const suggestion = offered.value[picked.value];
   if (suggestion !== undefined) return complete(suggestion);
   if (text.value.trim() === '' || editing.enter(text.value)) return;
   text.value = '';
@@ -57,20 +68,20 @@ function enter(): void {
 }
 
 /** Puts a name in place of what was typed of it, ready for the dose. */
-function complete(name: string): void {
+function complete({ drill }: NameSuggestion): void {
   const typed = nameAsTyped(text.value);
-  text.value = `${name.toLowerCase()} ${text.value.trim().slice(typed.length).trim()}`;
+  text.value = `${drill.name.toLowerCase()} ${text.value.trim().slice(typed.length).trim()}`;
   picked.value = -1;
   document.getElementById(WHITEBOARD_ID)?.focus();
 }
 
 function move(by: number): void {
-  if (names.value.length === 0) return;
-  picked.value = Math.min(names.value.length - 1, Math.max(-1, picked.value + by));
+  if (offered.value.length === 0) return;
+  picked.value = Math.min(offered.value.length - 1, Math.max(-1, picked.value + by));
 }
 
 function tab(event: KeyboardEvent): void {
-  const name = names.value[Math.max(0, picked.value)];
+  const name = offered.value[Math.max(0, picked.value)];
   if (name === undefined) return;
   event.preventDefault();
   complete(name);
@@ -91,25 +102,7 @@ function paste(event: ClipboardEvent): void {
 
 <template>
   <form class="board" @submit.prevent="enter">
-    <ul
-      v-if="names.length || nearest.length"
-      id="whiteboard-names"
-      class="names"
-      role="listbox"
-      aria-label="Drill names"
-    >
-      <li
-        v-for="(name, index) in names.length ? names : nearest"
-        :id="`whiteboard-name-${index}`"
-        :key="name"
-        role="option"
-        :aria-selected="index === picked"
-        :class="{ picked: index === picked }"
-        @mousedown.prevent="complete(name)"
-      >
-        {{ name }} <kbd v-if="index === Math.max(0, picked)" aria-hidden="true">Tab</kbd>
-      </li>
-    </ul>
+    <NameList v-if="offered.length" id="whiteboard-names" :names="offered" :picked="picked" @choose="complete" />
     <label class="slash" :for="WHITEBOARD_ID" aria-hidden="true">/</label>
     <input
       :id="WHITEBOARD_ID"
@@ -122,7 +115,7 @@ function paste(event: ClipboardEvent): void {
       role="combobox"
       aria-label="Whiteboard line"
       aria-controls="whiteboard-names"
-      :aria-expanded="names.length > 0"
+      :aria-expanded="offered.length > 0"
       :aria-activedescendant="picked >= 0 ? `whiteboard-name-${picked}` : undefined"
       placeholder="type it as you would write it on the board"
       @input="
@@ -182,29 +175,6 @@ input::placeholder {
   font-size: 0.875rem;
   text-align: right;
   opacity: 0.86;
-}
-.names {
-  position: absolute;
-  left: 0.75rem;
-  bottom: calc(100% + 0.4rem);
-  max-width: calc(100% - 1.5rem);
-  padding: 0.3rem;
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  background: var(--card);
-  color: var(--ink);
-  list-style: none;
-  box-shadow: 0 6px 18px rgb(43 30 52 / 18%);
-}
-.names li {
-  min-height: 38px;
-  padding: 0.45rem 0.8rem;
-  border-radius: 8px;
-  cursor: pointer;
-}
-.names li.picked,
-.names li:hover {
-  background: var(--ground);
 }
 @media (max-width: 700px) {
   .board {

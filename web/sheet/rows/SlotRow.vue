@@ -9,6 +9,7 @@ import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Floor } from '@prompt-spark/core/dose/distance';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import { useEditingStore } from '../store/editing.ts';
+import { useSheetStore } from '../store/sheet.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import DrillFigure from '../../figure/DrillFigure.vue';
 import { TRACK_WORDS, trackWords } from '../../wording/trackWords.ts';
@@ -28,8 +29,10 @@ const { slotLine, work, hidden, floor, plates } = defineProps<{
 }>();
 const editing = useEditingStore();
 const library = useLibraryStore();
+const sheet = useSheetStore();
 
-const drill = computed(() => drillIn(slotLine, library.library));
+/** As it is done at the site: with what stands in there for kit that it lacks. */
+const drill = computed(() => drillIn(slotLine, sheet.laid.occasion.library));
 const selected = computed(() => editing.selectedId === slotLine.id);
 const picked = computed(() => editing.acted.size > 1 && editing.acted.has(slotLine.id));
 const open = computed(() => editing.openId === slotLine.id);

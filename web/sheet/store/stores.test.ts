@@ -1,8 +1,8 @@
 import type { NewRun } from '@prompt-spark/contract/run';
+import { nameSuggestions } from '@prompt-spark/core/reading/nameSuggestions';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { marginNotes } from '../margin/marginNotes.ts';
-import { nameSuggestions } from '../entry/nameSuggestions.ts';
 import { CIRCUIT_ID as ID, circuitServer as answer } from '../../testing/circuitServer.ts';
 import { ServerAway } from '../../api/call.ts';
 import { fakeBrowser, fullStorage } from '../../testing/fakeBrowser.ts';
@@ -169,7 +169,8 @@ describe('names offered while typing', () => {
   ])('for "%s" are %j', async (typed, names) => {
     fakeBrowser(answer);
     await useLibraryStore().load();
-    expect(nameSuggestions(typed, useLibraryStore().library)).toEqual(names);
+    const offered = nameSuggestions(typed, useLibraryStore().library);
+    expect(offered.map(({ drill }) => drill.name)).toEqual(names);
   });
 });
 

@@ -3,7 +3,7 @@ import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Person } from '@prompt-spark/core/people/person';
-import type { Occasion } from '@prompt-spark/core/occasion/occasion';
+import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
 import { expose } from 'comlink';
 
 /** The occasion as it travels: the library is told by itself. */
@@ -16,7 +16,7 @@ const tracking = {
     library = libraryOf(drills);
   },
   tracks(circuit: Circuit, people: readonly Person[], occasion: PlainOccasion): readonly SlotTracks[] {
-    return tracksFor(circuit, people, { ...occasion, library });
+    return tracksFor(circuit, people, occasionOf({ ...occasion, library }));
   },
 };
 

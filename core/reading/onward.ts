@@ -1,0 +1,97 @@
+import type { DrillLibrary } from '../drills/library.ts';
+import { plainText } from './plainText.ts';
+import { spokenLine } from './spokenDose.ts';
+import { understand, type Understood } from './understand.ts';
+
+/**
+ * Understands a line that names several drills: one going straight into the next ("3 inchworms, then jog the rest", "jog
+ * out, backpedal back"), or a list of them with their amounts ("10 squats, 10 lunges"). Undefined where it names one drill
+ * only, or where what comes later is not known for sure.
+ */
+export function understandOnward(
+  typed: string,
+  library: DrillLibrary,
+  idOf: (part: number) => string,
+): readonly Understood[] | undefined {
+  const parts = partsOf(typed);
+  if (parts.length < 2 || parts.length > MOST_PARTS) return undefined;
+  const understood: Understood[] = [];
+  for (const [at, { text, runsOn, oneWay }] of parts.entries()) {
+    const one = understandPart(text, library, idOf(at));
+    if (!one || (at > 0 && !one.sure)) return undefined;
+    const { slot } = one;
+    understood.push({
+      ...one,
+      slot: { ...slot, runsOn, sides: oneWay && slot.sides === 'each' ? 'both' : slot.sides },
+    });
+  }
+  return understood;
+}
+
+const MOST_PARTS = 6;
+
+/** The text of one drill in a line of several. */
+interface Part {
+  readonly text: string;
+  readonly runsOn: boolean;
+  /** It is gone one way only, so that there is no second side to go back on. */
+  readonly oneWay: boolean;
+}
+
+const ONWARD =
+  /\s*(?:[,;]?\s(?:and\s)?then\s(?:(?:straight|right|directly)\s)?(?:(?:in)?to\s)?|[,;]?\s(?:followed\sby|(?:straight|right|directly)\s(?:in)?to)\s|\s?(?:->|→)\s?)\s*/i;
+
+/** Between the drills of a list, each of which begins with its amount. */
+const LISTED = /(?:[,;]|\s(?:and|&|\+))\s(?=\d)/i;
+
+function partsOf(typed: string): readonly Part[] {
+  const text = typed.trim().replaceAll(/\s+/g, ' ').replace(/[.!]$/, '');
+  const both = outAndBack(text);
+  if (both) return both.map((part, at) => ({ text: part, runsOn: at > 0, oneWay: true }));
+  if (SEVERAL_TIMES.test(text)) return [];
+  return text.split(ONWARD).flatMap((onward, at) => {
+    const list = onward.split(LISTED).filter((part) => part !== '');
+    return list.map((part, index) => ({
+      text: part,
+      runsOn: at > 0 && index === 0,
+      oneWay: false,
+    }));
+  });
+}
+
+/** Rounds of what follows, which a line of drills cannot hold: it is a block's to say. */
+const SEVERAL_TIMES = /^\d+\s?(?:x\s?\(|(?:x|rounds?|sets?|times)\b[^,]*:)/i;
+
+const FAR = String.raw`\d+(?:\.\d+)?\s?(?:m|metres?|meters?|yd|yds|yards?|ft|feet)`;
+const OUT_AND_BACK = /^(.{2,60})\s(?:out|there|up|down|over)\b\s?(?:,|\/|;|&|\+|and\b|then\b)\s?(.{2,60}\sback)$/i;
+const FAR_AFTER = new RegExp(String.raw`[,;:]?\s(?:for\s)?(${FAR})(?:\s?each(?:\sway)?)?$`, 'i');
+const FAR_BEFORE = new RegExp(String.raw`^(${FAR})[,;:]?\s`, 'i');
+
+/** Across the floor one way and back another, "jog out, backpedal back": as far each way as is said, or a length. */
+function outAndBack(text: string): readonly string[] | undefined {
+  const far = FAR_AFTER.exec(text) ?? FAR_BEFORE.exec(text);
+  const found = OUT_AND_BACK.exec(far ? text.replace(far[0], '') : text);
+  if (!found) return undefined;
+  return [found[1] ?? '', (found[2] ?? '').replace(/\sback$/i, '')].map((way) => `${way} ${far?.[1] ?? ONE_LENGTH}`);
+}
+
+const ONE_LENGTH = '1 length';
+
+/** The way back, or what is left of a length: as far as the floor is long, where a drill travels. */
+const THE_REST =
+  /\s(?:back|home|(?:for\s)?(?:the\s)?(?:rest|remainder)(?:\sof\s(?:the|it|your|that)(?:\s(?:way|lane|length|floor|hall|room|court|pitch|field|distance))?)?)$/i;
+
+function understandPart(part: string, library: DrillLibrary, id: string): Understood | undefined {
+  const rest = THE_REST.exec(part);
+  if (!rest) return understand(part, library, id);
+  const travel = part.slice(0, rest.index);
+  const one = understand(amountSaid(travel) ? travel : `${travel} ${ONE_LENGTH}`, library, id);
+  const drill = one && library.byId.get(one.slot.drillId);
+  return drill && (drill.space === 'lane' || drill.pace !== undefined) ? one : understand(part, library, id);
+}
+
+/** Whether a text says how much itself. */
+function amountSaid(text: string): boolean {
+  const { count, seconds, measure, lengths, laps } = spokenLine(plainText(text)).said;
+  return [count, seconds, measure, lengths, laps].some((said) => said !== undefined);
+}

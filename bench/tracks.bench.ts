@@ -9,6 +9,7 @@ import { tracksProgram } from '@prompt-spark/core/testing/tracksProgram';
 import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
 import { permits } from '@prompt-spark/core/people/conflictsOf';
 import { slotPlaces } from '@prompt-spark/core/swaps/swap';
+import { needOf } from '@prompt-spark/core/swaps/need';
 import { candidatesFor } from '@prompt-spark/core/swaps/swapsFor';
 import { scoresOf, slotTracks } from '@prompt-spark/core/swaps/tracksFor';
 import { anyPerson, TEST_DAY } from '@prompt-spark/core/testing/people';
@@ -51,9 +52,9 @@ const crowd = people.slice(0, 14);
 const limits = crowd.map((person) => ceilingsOf(person, TEST_DAY));
 const needy = crowd.flatMap((person, at) => {
   const ceilings = limits[at] ?? {};
-  return permits(place.rung, ceilings) ? [] : [{ person, ceilings }];
+  return permits(place.rung, ceilings) ? [] : [{ person, need: needOf(place, ceilings) }];
 });
-const scores = candidatesFor(place, occasion).map((candidate) => scoresOf(candidate, needy));
+const scores = candidatesFor(place, occasion).map((candidate) => scoresOf(place, candidate, needy));
 const program = tracksProgram(scores, needy.length);
 
 describe('the tracks of one slot for fourteen people, against one integer program solved by highs', () => {

@@ -183,7 +183,7 @@ export const arms = [
     fault: ['back arches', 'ribs down'],
     felt: 'tops of the shoulders',
     gentler: [
-      ['to shoulder height', 'range'],
+      ['to shoulder height', 'range', { demands: { 'shoulder overhead': 1 } }],
       ['sitting, to shoulder height', 'support', { posture: 'seated', kit: ['chair'] }],
     ],
     stronger: [['with a stick', 'load', { kit: ['stick'] }]],

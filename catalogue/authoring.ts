@@ -6,7 +6,9 @@ import type { Change, Drill, UsualDose, Variant } from '@prompt-spark/core/drill
 import { estimatedEnergy } from '@prompt-spark/core/drills/energy';
 import { plainName } from '@prompt-spark/core/drills/library';
 import { baseRung, idFromName, nextRung, type Otherwise } from '@prompt-spark/core/drills/rung';
+import { servedGently } from '@prompt-spark/core/drills/served';
 import type { Seconds } from '@prompt-spark/core/units';
+import { withLeastDemands } from './leastDemands.ts';
 import { RUNG_NAMES, TRADE_NAMES } from './names.ts';
 import { PACES } from './paces.ts';
 
@@ -35,10 +37,15 @@ export type Rung = readonly [name: string, changes: Change | readonly Change[], 
 export function drill(sheet: DrillSheet): Drill {
   const { gentler, stronger, fault, demands, ...rest } = sheet;
   const kit = sheet.kit ?? [];
-  const base = baseRung(sheet.posture, kit, demands, sheet.effort);
+  const plain = baseRung(sheet.posture, kit, demands, sheet.effort);
+  const base = withLeastDemands(plain, plain);
   const down = typeof gentler === 'string' ? [] : climb(base, gentler, -1);
   const up = typeof stronger === 'string' ? [] : climb(base, stronger, 1);
-  const named = (rung: Variant): Variant => withNames(rung, sheet.name);
+  const named = (rung: Variant): Variant => withNames(served(rung), sheet.name);
+  const served = (rung: Variant): Variant => {
+    const targets = servedGently(sheet.targets, base, rung);
+    return targets ? { ...rung, targets } : rung;
+  };
   return {
     sidesAllowed: [sheet.usual.sides],
     sideWord: 'side',
@@ -92,7 +99,7 @@ function climb(base: Variant, rungs: readonly Rung[], by: -1 | 1): readonly Vari
   let last = base;
   for (const [name, changed, otherwise] of rungs) {
     last = nextRung(last, name, typeof changed === 'string' ? [changed] : changed, by, otherwise);
-    made.push(last);
+    made.push(withLeastDemands(last, base));
   }
   return made;
 }

@@ -27,7 +27,7 @@ export const hips = [
       ['smaller range', 'range'],
       [
         'standing glute squeeze',
-        'load',
+        ['support', 'range'],
         { posture: 'standing', kit: [], demands: { 'hip load': 0, 'knee bend': 0, 'back arching': 0 } },
       ],
     ],
@@ -330,6 +330,7 @@ export const hips = [
     cautions: ['Sore wrists or knees: stand and hold a wall'],
     gentler: [
       ['smaller', 'range'],
+      ['on the forearms', 'support', { demands: { 'wrist bearing': 0 } }],
       ['standing, hands on a wall', ['support', 'stance'], { posture: 'standing', kit: ['wall'] }],
     ],
     stronger: [['loop band', 'load', { kit: ['mat', 'loop band'] }]],
@@ -353,6 +354,7 @@ export const hips = [
     cautions: ['Sore wrists: forearms down'],
     gentler: [
       ['smaller', 'range', { demands: { 'back arching': 0 } }],
+      ['on the forearms', 'support', { demands: { 'wrist bearing': 0 } }],
       ['standing, hands on a wall', ['support', 'stance'], { posture: 'standing', kit: ['wall'] }],
     ],
     stronger: [['loop band', 'load', { kit: ['mat', 'loop band'] }]],
@@ -435,7 +437,7 @@ export const hips = [
     effort: 3,
     targets: { 'calf · activation': 0.9, 'system · balance': 0.2 },
     planes: ['sagittal'],
-    demands: { balance: 1, 'ankle range': 1, 'hip load': 1 },
+    demands: { balance: 1, 'ankle range': 1 },
     cues: ['Up over the big toe, slowly down', 'Ankles straight'],
     fault: ['ankles roll out', 'press the big toe'],
     felt: 'calves',

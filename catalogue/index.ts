@@ -10,13 +10,14 @@ import { raisers } from './pulse.ts';
 import { pulls } from './pulls.ts';
 import { rolling } from './rolling.ts';
 import { running } from './running.ts';
+import { withSameMovements } from './sameMovement.ts';
 import { spine } from './spine.ts';
 import { steps } from './steps.ts';
 import { stretches } from './stretches.ts';
 import { trunk } from './trunk.ts';
 
 /** Every drill that ships with the software. */
-export const catalogue: readonly Drill[] = [
+export const catalogue: readonly Drill[] = withSameMovements([
   ...breathing,
   ...rolling,
   ...stretches,
@@ -32,4 +33,4 @@ export const catalogue: readonly Drill[] = [
   ...pulls,
   ...patterns,
   ...jumps,
-];
+]);

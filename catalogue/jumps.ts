@@ -296,7 +296,7 @@ export const jumps = [
     effort: 7,
     targets: { 'pattern · hinge': 1, 'glutes · activation': 0.7, 'system · pulse': 0.4 },
     planes: ['sagittal'],
-    demands: { 'back load': 3, 'hip load': 2, 'hip range': 1, grip: 2, 'back bending': 1 },
+    demands: { 'back load': 3, 'hip load': 2, 'hip range': 1, grip: 2, 'back bending': 1, balance: 1 },
     cues: ['Snap the hips, arms float', 'Flat back'],
     fault: ['squatting it', 'push the hips back'],
     felt: 'glutes and hamstrings',

@@ -386,7 +386,7 @@ export const lunges = [
     fault: ['back arches', 'lighter, or no plate'],
     felt: 'thighs, trunk, shoulders',
     gentler: [
-      ['no plate, arms up', 'load', { kit: ['lane'], demands: { grip: 0 } }],
+      ['no plate, arms up', 'load', { kit: ['lane'], demands: { grip: 0, 'hip load': 2 } }],
       ['arms forward', ['range', 'load'], { kit: ['lane'], demands: { grip: 0 } }],
     ],
     stronger: [['heavier', 'load']],

@@ -437,6 +437,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'suitcase carry; single arm carry; single arm farmers carry; one arm farmers carry; one hand carry; farmers carry one side; suitcase walk; suitcase hold walk; single side carry; farmer carry; farmers walk; one-sided carry; farmers carry; loaded carry',
   'Incline push-up':
     'push ups on a bench; hands elevated push-up; bench push-up; raised push-up; elevated push-up; push-up hands on bench; incline press up; push-ups hands on a box; box push-up; push ups with hands on a bench; counter push-up; push-up on a bench; table push-up',
+  'Fist push-up': 'fist push-ups; push-up on fists; push-ups on the fists; knuckle push-up; knuckle push-ups',
   'Push-up':
     'push ups; press up; full push-up; floor push-up; bodyweight push-up; standard push-up; strict push-up; regular push-up',
   'Ball push-up':
@@ -581,6 +582,12 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
 export const RUNG_NAMES: Readonly<Record<string, string>> = {
   'Cat-cow > sitting': 'seated cat-cow; chair cat-cow; cat-cow in a chair; sitting cat cow',
   'Cat-cow > standing, hands on thighs': 'standing cat-cow; standing cat camel; cat-cow standing',
+  'Fist push-up > knees down': 'kneeling fist push-up; fist push-up from the knees',
+  'Cat-cow > on the forearms': 'forearm cat-cow; cat-cow from the elbows',
+  'Bird dog > on the forearms, leg only': 'forearm bird dog',
+  'Fire hydrant > on the forearms': 'forearm fire hydrant',
+  'Donkey kick > on the forearms': 'forearm donkey kick; donkey kick from the elbows',
+  'Thread the needle > on the forearms': 'forearm thread the needle',
   'Push-up > knees down':
     'knee push-up; push-up on knees; kneeling push-up; modified push-up; push-ups from the knees; half push-up; knees down push-up',
   'Push-up > feet raised': 'feet elevated push-up; decline push-up; push-up feet on a bench; feet on a box push-up',

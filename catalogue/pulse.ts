@@ -89,7 +89,7 @@ export const raisers = [
     felt: 'breathing and shoulders',
     cautions: ['Impact and pelvic floor: step it'],
     gentler: [
-      ['arms low', 'range'],
+      ['arms low', 'range', { demands: { 'shoulder overhead': 0 } }],
       ['step jack', 'speed', { demands: { impact: 0, 'knee impact': 0, 'ankle impact': 0 }, effort: 3 }],
     ],
     stronger: [['squat between', ['load', 'speed'], { demands: { 'knee bend': 2, 'hip load': 1 } }]],
@@ -110,7 +110,7 @@ export const raisers = [
     fault: ['arms only half way', 'slow down, finish each reach'],
     felt: 'warmth, shoulders and hips',
     gentler: [
-      ['arms low', 'range'],
+      ['arms low', 'range', { demands: { 'shoulder overhead': 0 } }],
       ['seated', 'stance', { posture: 'seated', kit: ['chair'], effort: 2 }],
     ],
     stronger: [['jumping jack', 'speed', { demands: { impact: 2, 'knee impact': 2, 'ankle impact': 2 }, effort: 5 }]],
@@ -194,7 +194,7 @@ export const raisers = [
     felt: 'waist and hips',
     gentler: [
       ['smaller, hands on hips', 'range'],
-      ['seated', 'support', { posture: 'seated', kit: ['chair'] }],
+      ['seated', 'support', { posture: 'seated', kit: ['chair'], effort: 2 }],
     ],
     stronger: [['elbow to knee', 'range']],
   }),
@@ -217,7 +217,7 @@ export const raisers = [
     cautions: ['Balance: lower step, a rail'],
     gentler: [
       ['lower step, hold a rail', ['range', 'support']],
-      ['march on the spot', 'surface', { kit: [], demands: { balance: 0, 'knee bend': 0, 'hip load': 0 }, effort: 3 }],
+      ['march on the spot', 'load', { kit: [], demands: { balance: 0, 'knee bend': 0, 'hip load': 0 }, effort: 3 }],
     ],
     stronger: [['knee drive on top', ['stance', 'speed']]],
   }),
@@ -237,7 +237,7 @@ export const raisers = [
     fault: ['bouncing the shoulders', 'long neck'],
     felt: 'hips and sides',
     gentler: [
-      ['arms low', 'range'],
+      ['arms low', 'range', { demands: { 'shoulder overhead': 0 } }],
       ['seated', 'stance', { posture: 'seated', kit: ['chair'], effort: 2 }],
     ],
     stronger: [['small hop across', 'speed', { demands: { impact: 1, 'ankle impact': 1 } }]],

@@ -71,7 +71,7 @@ export const rolling = [
       [
         'massage stick, sitting',
         'support',
-        { posture: 'seated', kit: ['massage stick'], demands: { 'shoulder bearing': 0, 'back arching': 0 } },
+        { posture: 'seated', kit: ['massage stick', 'chair'], demands: { 'shoulder bearing': 0, 'back arching': 0 } },
       ],
     ],
     stronger: NO_HARDER,
@@ -94,7 +94,7 @@ export const rolling = [
       [
         'massage stick, sitting',
         'support',
-        { posture: 'seated', kit: ['massage stick'], demands: { 'shoulder bearing': 0, 'back arching': 0 } },
+        { posture: 'seated', kit: ['massage stick', 'chair'], demands: { 'shoulder bearing': 0, 'back arching': 0 } },
       ],
     ],
     stronger: [['bend the knee on the tight spot', 'range', { demands: { 'knee bend': 2 } }]],
@@ -214,8 +214,8 @@ export const rolling = [
     gentler: [
       [
         'massage stick, sitting',
-        ['support', 'load'],
-        { posture: 'seated', kit: ['massage stick'], demands: { 'shoulder bearing': 0 } },
+        'support',
+        { posture: 'seated', kit: ['massage stick', 'chair'], demands: { 'shoulder bearing': 0 }, effort: 2 },
       ],
     ],
     stronger: NO_HARDER,

@@ -170,7 +170,7 @@ export const running = [
     energy: compendium('12025'),
     targets: { 'system · pulse': 0.9, 'hip · flexion': 0.6, 'pattern · run': 0.6 },
     planes: ['sagittal'],
-    demands: { impact: 2, 'ankle impact': 2, 'hip range': 2, balance: 1 },
+    demands: { impact: 2, 'ankle impact': 2, 'knee impact': 2, 'hip range': 2, balance: 2 },
     cues: ['Many small steps', 'Tall, knees up, quick down'],
     fault: ['leaning back', 'lower knees, stay tall'],
     felt: 'hip flexors and breathing',

@@ -21,6 +21,7 @@ export const spine = [
     felt: 'all along the back',
     cautions: ['Sore wrists or knees: stand, hands on thighs'],
     gentler: [
+      ['on the forearms', 'support', { demands: { 'wrist bearing': 0 } }],
       ['standing, hands on thighs', ['stance', 'support'], { posture: 'standing', kit: [] }],
       ['sitting', 'support', { posture: 'seated', kit: ['chair'] }],
     ],
@@ -41,7 +42,10 @@ export const spine = [
     cues: ['Long back, sit toward the heels', 'Stop before the tail tucks'],
     fault: ['low back rounds', 'rock less far'],
     felt: 'hips',
-    gentler: [['hands on a bench', 'support', { kit: ['mat', 'bench'], demands: { 'wrist bearing': 1 } }]],
+    gentler: [
+      ['hands on a bench', 'support', { kit: ['mat', 'bench'], demands: { 'wrist bearing': 1 } }],
+      ['on the forearms', 'support', { kit: ['mat'], demands: { 'wrist bearing': 0 } }],
+    ],
     stronger: [['wider knees', 'range']],
   }),
   drill({
@@ -208,6 +212,7 @@ export const spine = [
     felt: 'between the shoulder blades',
     gentler: [
       ['hand behind the head', 'range'],
+      ['on the forearms', 'support', { demands: { 'wrist bearing': 0 } }],
       ['sitting, hands on shoulders', ['support', 'range'], { posture: 'seated', kit: ['chair'] }],
     ],
     stronger: [['reach up', 'range', { demands: { 'shoulder behind': 1 } }]],
@@ -323,7 +328,10 @@ export const spine = [
     cues: ['Long back, only the head moves'],
     fault: ['back joins in', 'smaller'],
     felt: 'back of the neck',
-    gentler: [['sitting', 'support', { posture: 'seated', kit: ['chair'] }]],
+    gentler: [
+      ['on the forearms', 'support', { demands: { 'wrist bearing': 0 } }],
+      ['sitting', 'support', { posture: 'seated', kit: ['chair'] }],
+    ],
     stronger: 'The neck is not pushed',
   }),
   drill({
@@ -340,7 +348,10 @@ export const spine = [
     cues: ['Look at each hip', 'Shoulders still'],
     fault: ['elbows bend', 'long arms'],
     felt: 'sides of the neck',
-    gentler: [['sitting', 'support', { posture: 'seated', kit: ['chair'] }]],
+    gentler: [
+      ['on the forearms', 'support', { demands: { 'wrist bearing': 0 } }],
+      ['sitting', 'support', { posture: 'seated', kit: ['chair'] }],
+    ],
     stronger: [['hips follow the look', 'range', { demands: { 'neck movement': 1 } }]],
   }),
   drill({
@@ -404,7 +415,7 @@ export const spine = [
       ['from the knees', 'load', { demands: { 'knee kneeling': 2 } }],
       [
         'cat-cow',
-        ['load', 'range'],
+        ['load', 'support'],
         { posture: 'quadruped', demands: { 'back arching': 1, 'head below heart': 0, 'holding hard': 0 } },
       ],
     ],

@@ -95,7 +95,7 @@ export const steps = [
     effort: 3,
     targets: { 'calf · activation': 0.8, 'system · balance': 0.4 },
     planes: ['sagittal'],
-    demands: { balance: 2 },
+    demands: { balance: 2, 'ankle range': 1 },
     cues: ['High on the toes, small steps', 'Stand tall, ankles straight'],
     fault: ['ankles roll out', 'weight on the big toe'],
     felt: 'calves',

@@ -52,9 +52,7 @@ export const stretches = [
     cues: ['Shin up the wall, tuck the tail', 'Rise tall only as far as is easy'],
     fault: ['back arches', 'hands on the front thigh, lean forward'],
     felt: 'front of the thigh',
-    gentler: [
-      ['standing quad stretch', ['stance', 'range'], { posture: 'standing', kit: ['wall'], demands: { balance: 1 } }],
-    ],
+    gentler: [['standing quad stretch', 'range', { posture: 'standing', kit: ['wall'], demands: { balance: 1 } }]],
     stronger: NO_DEEPER,
   }),
   drill({

@@ -7,6 +7,7 @@ import { oneForEverybody } from '@prompt-spark/core/swaps/oneForEverybody';
 import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
 import { permits } from '@prompt-spark/core/people/conflictsOf';
 import { instructed, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+import { needOf } from '@prompt-spark/core/swaps/need';
 import { candidatesFor } from '@prompt-spark/core/swaps/swapsFor';
 import { scoresOf, slotTracks } from '@prompt-spark/core/swaps/tracksFor';
 import { anyClass, limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
@@ -46,12 +47,12 @@ describe('tracksFor', () => {
         const found = slotTracks(place, people, limits, hall);
         const needy = people.flatMap((person, at) => {
           const ceilings = limits[at] ?? {};
-          return permits(place.rung, ceilings) ? [] : [{ person, ceilings }];
+          return permits(place.rung, ceilings) ? [] : [{ person, need: needOf(place, ceilings) }];
         });
         if (needy.length === 0) return;
         compared += 1;
         // The program is spared what another instruction does as well for everybody.
-        const all = candidatesFor(place, hall).map((candidate) => scoresOf(candidate, needy));
+        const all = candidatesFor(place, hall).map((candidate) => scoresOf(place, candidate, needy));
         const scores = undominated(all);
         const solved = highs.solve(tracksProgram(scores, needy.length), { mip_rel_gap: 0, mip_abs_gap: 1e-9 });
         expect(solved.Status).toBe('Optimal');

@@ -25,6 +25,7 @@ export const trunk = [
     cautions: ['Sore wrists: forearms on a bench'],
     gentler: [
       ['leg only', ['range', 'load', 'stance']],
+      ['on the forearms, leg only', 'support', { demands: { 'wrist bearing': 0 } }],
       ['arm only, sitting', ['load', 'stance', 'support'], CHAIR],
     ],
     stronger: [['with a band', 'load', { kit: ['mat', 'loop band'] }]],
@@ -64,7 +65,7 @@ export const trunk = [
     energy: compendium('02022'),
     targets: { 'trunk · activation': 0.9, 'shoulder blades · control': 0.3 },
     planes: ['sagittal'],
-    demands: { 'holding hard': 2, 'back load': 1, 'wrist bearing': 1 },
+    demands: { 'holding hard': 2, 'back load': 1, 'wrist bearing': 0 },
     cues: ['Breathe', 'One line, push the floor away'],
     fault: ['hips sag', 'squeeze the glutes'],
     felt: 'front of the trunk',

@@ -12,7 +12,7 @@ import {
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
-import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
+import { PLANES, TARGETS, type Targets } from '@prompt-spark/core/drills/target';
 import Joi from 'joi';
 import { doseSchema } from './dose.ts';
 import { line, listOf, name, oneOf, seconds, shape, someOf, version } from './fields.ts';
@@ -48,6 +48,8 @@ const energy = Joi.alternatives<EnergyCost>().conditional('.kind', {
   otherwise: shape<Energy<'estimate'>>({ kind: oneOf('estimate'), met }),
 });
 
+const targets: Joi.ObjectSchema<Targets> = someOf(TARGETS, Joi.number().min(0).max(1));
+
 const rung = shape<Variant>({
   id: drillId,
   name: name(80),
@@ -59,6 +61,7 @@ const rung = shape<Variant>({
   demands: someOf(DEMANDS, Joi.number().integer().min(0).max(3)),
   effort,
   energy: energy.optional(),
+  targets: targets.optional(),
 });
 
 /** A drill, as it is sent and stored. */
@@ -84,7 +87,7 @@ export const drillSchema = shape<Drill>({
   shortestUseful: seconds(1, 600),
   effort,
   energy: energy.required(),
-  targets: someOf(TARGETS, Joi.number().min(0).max(1)),
+  targets,
   planes: listOf(oneOf(...PLANES)).min(1),
   figure: Joi.string().allow('').max(64).required(),
   unfinished: Joi.boolean().valid(true).optional(),

@@ -121,6 +121,19 @@ const line = (
   );
 const bench: Prop = { kind: 'block', x: 0.3, height: BENCH_HEIGHT, deep: 0.24, wide: 0.6 };
 const floorPush = line(-0.74, 72, 84, [0.06, 0.02]);
+const raisedPush = there(
+  [80, 92].map((lean) =>
+    frame(
+      STAND,
+      fixed('rightToe', -0.72, BENCH_HEIGHT - 0.06, 0.0955),
+      tilt(lean),
+      legs(0, 0, -4),
+      head(-12),
+      hands(0.06, 0.02, 0.15, elbows),
+    ),
+  ),
+  { props: [{ kind: 'block', x: -0.76, height: BENCH_HEIGHT - 0.06, deep: 0.2, wide: 0.5 }] },
+);
 const benchPush = as(line(-0.64, 54, 66, [0.14, BENCH_HEIGHT + 0.015], 4), { props: [{ ...bench, x: 0.2 }] });
 const wallPush = (x: number): Motion =>
   there(
@@ -258,35 +271,12 @@ export const pullFigures: Figures = {
     'at the wall': wallPush(0.42),
     'hands on a bench': benchPush,
     'knees down': kneePush,
-    'feet raised': there(
-      [80, 92].map((lean) =>
-        frame(
-          STAND,
-          fixed('rightToe', -0.72, BENCH_HEIGHT - 0.06, 0.0955),
-          tilt(lean),
-          legs(0, 0, -4),
-          head(-12),
-          hands(0.06, 0.02, 0.15, elbows),
-        ),
-      ),
-      { props: [{ kind: 'block', x: -0.76, height: BENCH_HEIGHT - 0.06, deep: 0.2, wide: 0.5 }] },
-    ),
+    'feet raised': raisedPush,
   }),
+  'fist-push-up': figure(floorPush, { 'knees down': kneePush, 'feet raised': raisedPush }),
   'ball-push-up': figure(ballLine(67, 76, 0.18), {
     'off the ball': as(floorPush, { view: 'side' }),
-    'knees down': there(
-      [58, 68].map((lean) =>
-        frame(
-          KNEEL,
-          fixed('rightKnee', -0.38, 0.028, 0.0955),
-          tilt(lean),
-          legs(-2, 94 - lean, -50),
-          head(-12),
-          hands(0.06, 0.135, 0.03, ballHands),
-        ),
-      ),
-      { props: [onBall], view: 'side' },
-    ),
+    'knees down': as(kneePush, { view: 'side' }),
     'feet together': ballLine(67, 76, 0.0955),
   }),
   'wall-push': figure(wallPush(0.42), { 'nearer the wall': wallPush(0.36), 'on a bench': benchPush }),

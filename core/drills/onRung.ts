@@ -3,6 +3,7 @@ import type { Drill, Variant } from './drill.ts';
 import { estimatedEnergy } from './energy.ts';
 import { withInHand, type BandStrength, type Load } from './inHand.ts';
 import type { DrillLibrary } from './library.ts';
+import { servedOn } from './served.ts';
 import { atWrittenEffort } from './writtenEffort.ts';
 
 /** A drill that is done, the id of the rung it is done on, empty for the drill as named, and how much of it. */
@@ -47,6 +48,12 @@ export function onRung(drill: Drill, rungId: string): Drill {
 function moved(drill: Drill, rung: Variant): Drill {
   const { posture, kit, effort } = rung;
   const energy = rung.energy ?? (effort === drill.effort ? drill.energy : estimatedEnergy(effort));
-  const ladder = drill.ladder.map((other) => ({ ...other, rung: other.rung - rung.rung }));
-  return { ...drill, name: `${drill.name}: ${rung.name}`, posture, kit, effort, energy, ladder };
+  // What a rung prepares is told beside the drill's own, which are another rung's from here on.
+  const ladder = drill.ladder.map((other) => ({
+    ...other,
+    rung: other.rung - rung.rung,
+    targets: servedOn(drill, other),
+  }));
+  const targets = servedOn(drill, rung);
+  return { ...drill, name: `${drill.name}: ${rung.name}`, posture, kit, effort, energy, targets, ladder };
 }

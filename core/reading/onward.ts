@@ -39,7 +39,7 @@ interface Part {
 }
 
 const ONWARD =
-  /\s*(?:[,;]?\s(?:and\s)?then\s(?:(?:straight|right|directly)\s)?(?:(?:in)?to\s)?|[,;]?\s(?:followed\sby|(?:straight|right|directly)\s(?:in)?to)\s|\s?(?:->|→)\s?)\s*/i;
+  /[,;]?\s(?:and\s)?then\s(?:(?:straight|right|directly)\s)?(?:(?:in)?to\s)?|[,;]?\s(?:followed\sby|(?:straight|right|directly)\s(?:in)?to)\s|\s?(?:->|→)\s?/i;
 
 /** Between the drills of a list, each of which begins with its amount. */
 const LISTED = /(?:[,;]|\s(?:and|&|\+))\s(?=\d)/i;

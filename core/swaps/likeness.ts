@@ -1,9 +1,10 @@
 import type { MainSession } from '../approach/mainSession.ts';
-import type { Drill } from '../drills/drill.ts';
+import { kinOf } from '../drills/kin.ts';
 import type { Target, Targets } from '../drills/target.ts';
 
 /**
- * How much of what one drill prepares others prepare too, 0–1. What the main session needs counts double.
+ * How much of what one drill prepares others prepare too, 0–1, its main purpose above all. What the main session needs
+ * counts double, and what stands near a purpose counts in part.
  *
  * @returns a measure of other drills' targets, for looking through a library
  */
@@ -14,18 +15,36 @@ export function likenessTo(of: Targets, session?: MainSession): (other: Targets)
     weight: 1 + (session?.needs[target] ?? 0),
   }));
   const whole = wanted.reduce((sum, { strength, weight }) => sum + strength * weight, 0);
+  const most = wanted.reduce((best, { strength }) => Math.max(best, strength), 0);
   return (other) => {
-    let shared = 0;
-    for (const { target, strength, weight } of wanted) shared += Math.min(strength, other[target] ?? 0) * weight;
-    return whole > 0 ? shared / whole : 0;
+    let [shared, main] = [0, 0];
+    for (const { target, strength, weight } of wanted) {
+      const here = sharedOf(target, strength, other);
+      shared += here * weight;
+      if (strength >= most - AS_MUCH) main = Math.max(main, here / strength);
+    }
+    return whole > 0 ? (1 - MAIN) * (shared / whole) + MAIN * main : 0;
   };
 }
 
-/** The target that both drills serve most; undefined where they share none. */
-export function sharedTarget(one: Drill, other: Drill): Target | undefined {
+/** The share of a likeness that the main purpose decides by itself. Common practice, no source. */
+const MAIN = 0.3;
+/** Two purposes that are as strong as this near one another are both the main one. */
+const AS_MUCH = 0.1;
+
+/** How much of a target is served: itself, or what stands near it. */
+function sharedOf(target: Target, strength: number, other: Targets): number {
+  let most = Math.min(strength, other[target] ?? 0);
+  if (most >= strength) return most;
+  for (const [near, share] of kinOf(target)) most = Math.max(most, share * Math.min(strength, other[near] ?? 0));
+  return most;
+}
+
+/** The target that is served most on both sides; undefined where they share none. */
+export function sharedTarget(one: Targets, other: Targets): Target | undefined {
   let best: { target: Target; strength: number } | undefined;
-  for (const [target, strength] of Object.entries(one.targets) as [Target, number][]) {
-    const both = Math.min(strength, other.targets[target] ?? 0);
+  for (const [target, strength] of Object.entries(one) as [Target, number][]) {
+    const both = Math.min(strength, other[target] ?? 0);
     if (both > 0 && both > (best?.strength ?? 0)) best = { target, strength: both };
   }
   return best?.target;

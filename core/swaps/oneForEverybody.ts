@@ -1,4 +1,5 @@
 import type { Drill, Variant } from '../drills/drill.ts';
+import { servedOn } from '../drills/served.ts';
 import type { Effort } from '../units.ts';
 import { ceilingsOf } from '../people/ceilings.ts';
 import { permits } from '../people/conflictsOf.ts';
@@ -6,6 +7,7 @@ import { likenessTo } from './likeness.ts';
 import type { Person } from '../people/person.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Instruction, SlotPlace } from './swap.ts';
+import { needOf } from './need.ts';
 import { candidatesFor, scoreFor } from './swapsFor.ts';
 
 /** One instruction that everybody can do, and what those who could do more lose by it. */
@@ -24,19 +26,21 @@ export function oneForEverybody(
   occasion: Occasion,
 ): OneForEverybody | undefined {
   const limits = people.map((person) => ceilingsOf(person, occasion.day));
+  const needy = people.map((person, at) => ({ person, need: needOf(place, limits[at] ?? {}) }));
   const all = (rung: Variant) => limits.every((ceilings) => permits(rung, ceilings));
+  const likenessOf = likenessTo(place.drill.targets, occasion.session);
   const as = (drill: Drill, rung: Variant): OneForEverybody => ({
     slotId: place.slot.id,
     drillId: drill.id,
     variantId: rung.id,
-    lost: 1 - (drill.id === place.drill.id ? 1 : likenessTo(place.drill.targets, occasion.session)(drill.targets)),
+    lost: 1 - likenessOf(servedOn(drill, rung)),
     easier: place.rung.effort - rung.effort,
   });
   if (all(place.rung)) return as(place.drill, place.rung);
   let best: { readonly instruction: OneForEverybody; readonly total: number } | undefined;
   for (const candidate of candidatesFor(place, occasion)) {
     if (!all(candidate.rung)) continue;
-    const total = people.reduce((sum, person) => sum + scoreFor(person, candidate), 0);
+    const total = needy.reduce((sum, { person, need }) => sum + scoreFor(person, place, candidate, need), 0);
     if (!best || total > best.total) best = { instruction: as(candidate.drill, candidate.rung), total };
   }
   return best?.instruction;

@@ -1,4 +1,5 @@
 import { clockWords } from '../clockWords.ts';
+import { servedOn } from '../drills/served.ts';
 import type { Posture } from '../drills/posture.ts';
 import { sharedTarget } from './likeness.ts';
 import type { Person } from '../people/person.ts';
@@ -36,6 +37,6 @@ function purpose(place: SlotPlace, { drill, rung }: Candidate): string {
     const step = rung.rung < place.rung.rung ? 'an easier version' : 'a harder version';
     return rung.changes.length > 0 ? `${step} (${rung.changes.join(' and ')})` : step;
   }
-  const shared = sharedTarget(place.drill, drill);
+  const shared = sharedTarget(place.drill.targets, servedOn(drill, rung));
   return shared ? `same ${shared.replace(' · ', ' ')}` : 'much the same';
 }

@@ -7,6 +7,7 @@ import { floorOf } from '../occasion/floor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Seconds } from '../units.ts';
 import type { LimitSide } from '../people/limitation.ts';
+import type { Kept } from './need.ts';
 import { drillIn } from '../drills/onRung.ts';
 
 /** What is done in a slot: a drill on a rung of its ladder. */
@@ -44,8 +45,12 @@ export interface SlotPlace {
 export interface Candidate {
   readonly drill: Drill;
   readonly rung: Variant;
+  /** It is of the planned drill's own ladder. */
+  readonly own: boolean;
+  /** What it has in common with the planned drill apart from its purpose. */
   readonly score: number;
-  readonly likeness: number;
+  /** How much of the purpose it has, by the part of it that is to be kept. */
+  readonly likeness: Readonly<Record<Kept, number>>;
 }
 
 /** The name of a rung as said aloud: the drill's, with the rung's where it is not the base. */

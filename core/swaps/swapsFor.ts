@@ -1,10 +1,13 @@
+import { handlingOf } from '../drills/kit.ts';
 import { rankOf, type PostureRank } from '../drills/posture.ts';
 import type { Drill, Variant } from '../drills/drill.ts';
+import { servedOn } from '../drills/served.ts';
 import type { Seconds } from '../units.ts';
 import { suitedRung } from '../people/ability.ts';
 import { ceilingsOf, type Ceilings } from '../people/ceilings.ts';
-import { conflictsOf, permits, type Conflict } from '../people/conflictsOf.ts';
+import { permits, type Conflict } from '../people/conflictsOf.ts';
 import { likenessTo } from './likeness.ts';
+import { isMisfit, KEPT, keptOf, needOf, type Need } from './need.ts';
 import type { LimitSide } from '../people/limitation.ts';
 import type { Person } from '../people/person.ts';
 import { fitsSite } from '../occasion/site.ts';
@@ -14,29 +17,37 @@ import type { Candidate, SlotPlace, Swap } from './swap.ts';
 
 /** What a swap is scored by; the weights add up to 1. Common practice, no source. */
 export const SWAP_WEIGHTS = {
-  targets: 0.5,
+  targets: 0.48,
   phase: 0.1,
-  planes: 0.08,
+  planes: 0.06,
   posture: 0.08,
-  effort: 0.1,
-  rung: 0.1,
+  effort: 0.08,
+  rung: 0.06,
+  little: 0.06,
+  kit: 0.04,
   familiar: 0.04,
 } as const;
 
 /** Under this likeness of purpose it is no swap, only a use for the seconds. Common practice, no source. */
-export const LEAST_LIKENESS = 0.2;
+export const LEAST_LIKENESS = 0.25;
 
 /** Every rung of the library that has the slot's purpose and fits the place: rungs of the same ladder among them. */
 export function candidatesFor(place: SlotPlace, occasion: Occasion): readonly Candidate[] {
-  const likenessOf = likenessTo(place.drill.targets, occasion.session);
+  const { targets } = place.drill;
+  const [all, legs, arms] = KEPT.map((kept) => likenessTo(keptOf(targets, kept), occasion.session));
+  if (!all || !legs || !arms) return [];
   const near = [place.drill, place.before, place.after].flatMap((drill) => (drill ? [rankOf(drill)] : []));
   return occasion.library.drills.flatMap((drill) => {
-    const like = drill.id === place.drill.id ? 1 : likenessOf(drill.targets);
-    if (like < LEAST_LIKENESS || place.seconds < leastSeconds(drill)) return [];
-    return drill.ladder
-      .filter((rung) => !(drill.id === place.drill.id && rung.id === place.rung.id))
-      .filter((rung) => fitsSite(drill, rung, occasion.site))
-      .map((rung) => ({ drill, rung, likeness: like, score: commonScore(place, drill, rung, like, near) }));
+    if (place.seconds < leastSeconds(drill)) return [];
+    return drill.ladder.flatMap((rung): readonly Candidate[] => {
+      const served = servedOn(drill, rung);
+      const likeness = { all: all(served), legs: legs(served), arms: arms(served) };
+      const same = drill.id === place.drill.id && rung.id === place.rung.id;
+      const alike = Math.max(likeness.all, likeness.legs, likeness.arms);
+      const own = drill.id === place.drill.id;
+      if (same || (!own && alike < LEAST_LIKENESS) || !fitsSite(drill, rung, occasion.site)) return [];
+      return [{ drill, rung, own, likeness, score: commonScore(place, drill, rung, near) }];
+    });
   });
 }
 
@@ -46,32 +57,46 @@ function leastSeconds({ shortestUseful }: Drill): Seconds {
 }
 
 /** @param near ranks of the slot's own posture and its neighbours' */
-function commonScore(
-  place: SlotPlace,
-  drill: Drill,
-  rung: Variant,
-  like: number,
-  near: readonly PostureRank[],
-): number {
+function commonScore(place: SlotPlace, drill: Drill, rung: Variant, near: readonly PostureRank[]): number {
   const own = place.drill;
   const planes = own.planes.filter((plane) => drill.planes.includes(plane)).length / Math.max(1, own.planes.length);
   const rank = rankOf(rung);
   const apart = near.reduce<number>((least, one) => Math.min(least, Math.abs(one - rank)), 3);
-  const harder = Math.abs(rung.effort - place.rung.effort);
+  // Harder than planned is twice as far off as easier.
+  const harder = rung.effort - place.rung.effort;
+  const apartInEffort = harder > 0 ? 2 * harder : -harder;
   return (
-    SWAP_WEIGHTS.targets * like +
     (drill.phases.includes(place.phase) ? SWAP_WEIGHTS.phase : 0) +
     SWAP_WEIGHTS.planes * planes +
     SWAP_WEIGHTS.posture * (1 - apart / 3) +
-    SWAP_WEIGHTS.effort * Math.max(0, 1 - harder / 6)
+    SWAP_WEIGHTS.effort * Math.max(0, 1 - apartInEffort / 6) +
+    (rung.kit.some((item) => handlingOf(item) !== 'placed' && !place.rung.kit.includes(item)) ? 0 : SWAP_WEIGHTS.kit) +
+    SWAP_WEIGHTS.little * (1 - Math.min(1, askedOf(rung) / MUCH_ASKED))
   );
 }
 
-/** How well a candidate suits one person, 0–1. */
-export function scoreFor(person: Person, { drill, rung, score }: Candidate): number {
+/** Everything that a rung asks of the body, added up. */
+const askedOf = ({ demands }: Variant): number => Object.values(demands).reduce<number>((sum, asks) => sum + asks, 0);
+/** From here on a rung asks so much that more makes no difference. */
+const MUCH_ASKED = 12;
+
+/** How well a candidate suits one person, 0–1 for another drill; what is no good answer to their need comes last. */
+export function scoreFor(person: Person, place: SlotPlace, candidate: Candidate, need: Need): number {
+  const { drill, rung, score, likeness } = candidate;
   const off = Math.min(2, Math.abs(rung.rung - suitedRung(person, drill)));
-  return score + SWAP_WEIGHTS.rung * (1 - off / 2) + (person.familiar.includes(drill.id) ? SWAP_WEIGHTS.familiar : 0);
+  const suits = SWAP_WEIGHTS.rung * (1 - off / 2) + (person.familiar.includes(drill.id) ? SWAP_WEIGHTS.familiar : 0);
+  const whole = SWAP_WEIGHTS.targets * likeness[need.kept] + score + suits;
+  if (!isAlike(candidate, need) || isMisfit(place, candidate, need)) return MISFIT * whole;
+  return candidate.own ? whole + OWN_LADDER : whole;
 }
+
+/** Whether a candidate has enough of the purpose; the drill's own ladder always has. */
+const isAlike = ({ own, likeness }: Candidate, { kept }: Need): boolean => own || likeness[kept] >= LEAST_LIKENESS;
+
+/** The own ladder of a drill goes before all others. Common practice, no source. */
+const OWN_LADDER = 1;
+/** What is left of a score where a candidate answers badly. */
+const MISFIT = 0.2;
 
 /** What somebody could do in a slot instead of it, the best first. */
 export interface SwapsFor {
@@ -96,26 +121,50 @@ export function swapsFor(
   tolerated: readonly SlotPlace[] = [],
   candidates: readonly Candidate[] = candidatesFor(place, occasion),
 ): SwapsFor {
-  const ceilings = ceilingsOf(person, occasion.day);
-  const conflicts = conflictsOf(place.rung, ceilings);
-  const swaps = candidates
-    .filter(({ rung }) => permits(rung, ceilings))
-    .map((candidate) => swapOf(place, person, candidate, conflicts))
-    .toSorted((one, other) => other.score - one.score || one.drillId.localeCompare(other.drillId));
+  const need = needOf(place, ceilingsOf(person, occasion.day));
+  const { ceilings, conflicts } = need;
+  const open = candidates.filter((candidate) => isAlike(candidate, need) && permits(candidate.rung, ceilings));
+  const there = new Set(tolerated.filter(({ slot }) => slot.id !== place.slot.id).map(({ drill }) => drill.id));
+  const good = open.filter((candidate) => !isMisfit(place, candidate, need));
+  const fresh = good.filter(({ drill }) => !there.has(drill.id));
+  const offered = [fresh, good, open].find((some) => some.length > 0) ?? [];
+  const scored = offered
+    .map((candidate) => ({ candidate, score: scoreFor(person, place, candidate, need) }))
+    .toSorted((one, other) => other.score - one.score || byName(one.candidate, other.candidate));
+  const swaps = oneEach(scored.map(({ candidate }) => candidate)).map((candidate) =>
+    swapOf(place, person, candidate, need, there),
+  );
   if (swaps.length > 0) return { conflicts, swaps, nothingFits: false };
   return { conflicts, swaps: usesOfTheTime(place, ceilings, occasion, tolerated), nothingFits: true };
 }
 
-function swapOf(place: SlotPlace, person: Person, candidate: Candidate, conflicts: readonly Conflict[]): Swap {
+const byName = (one: Candidate, other: Candidate): number => one.drill.id.localeCompare(other.drill.id);
+
+/** The best rung of each drill first, each movement once; the other rungs of the same drills after them. */
+function oneEach(candidates: readonly Candidate[]): readonly Candidate[] {
+  const [drills, movements] = [new Set<string>(), new Set<string>()];
+  const [first, more]: [Candidate[], Candidate[]] = [[], []];
+  for (const candidate of candidates) {
+    const { drill, rung } = candidate;
+    const movement = JSON.stringify([rung.posture, rung.effort, rung.demands, servedOn(drill, rung)]);
+    if (movements.has(movement)) continue;
+    movements.add(movement);
+    (drills.has(drill.id) ? more : first).push(candidate);
+    drills.add(drill.id);
+  }
+  return [...first, ...more];
+}
+
+function swapOf(place: SlotPlace, person: Person, candidate: Candidate, need: Need, there: ReadonlySet<string>): Swap {
   const { drill, rung } = candidate;
   const same = drill.id === place.drill.id;
   return {
     kind: same ? 'rung' : 'drill',
     drillId: drill.id,
     variantId: rung.id,
-    score: scoreFor(person, candidate),
-    side: same && place.slot.sides !== 'both' ? sideOf(conflicts) : 'both',
-    reasons: reasonsFor(place, candidate, person),
+    score: scoreFor(person, place, candidate, need),
+    side: same && place.slot.sides !== 'both' ? sideOf(need.conflicts) : 'both',
+    reasons: [...reasonsFor(place, candidate, person), ...(there.has(drill.id) ? ['is in this circuit already'] : [])],
     seconds: place.seconds,
   };
 }

@@ -4,6 +4,7 @@ import { permits } from '../people/conflictsOf.ts';
 import type { Person } from '../people/person.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { slotPlaces, type Candidate, type Instruction, type SlotPlace } from './swap.ts';
+import { needOf, type Need } from './need.ts';
 import { candidatesFor, scoreFor } from './swapsFor.ts';
 import { servedBy } from './fewest.ts';
 
@@ -46,27 +47,32 @@ export function slotTracks(
   limits: readonly Ceilings[],
   occasion: Occasion,
 ): SlotTracks {
-  const needy: { person: Person; ceilings: Ceilings }[] = [];
+  const needy: Needy[] = [];
   const main: string[] = [];
   people.forEach((person, index) => {
     const ceilings = limits[index] ?? {};
     if (permits(place.rung, ceilings)) main.push(person.id);
-    else needy.push({ person, ceilings });
+    else needy.push({ person, need: needOf(place, ceilings) });
   });
   const none = { slotId: place.slot.id, main, tracks: [], oneToOne: [], score: 0 };
   if (needy.length === 0) return none;
   const candidates = candidatesFor(place, occasion);
-  const scores = candidates.map((candidate) => scoresOf(candidate, needy));
+  const scores = candidates.map((candidate) => scoresOf(place, candidate, needy));
   const { chosen, total } = servedBy(scores, needy.length, MOST_TRACKS);
   return { ...none, ...assigned(place, candidates, scores, chosen, needy), score: total };
 }
 
+/** Somebody who cannot do a slot as planned. */
+export interface Needy {
+  readonly person: Person;
+  readonly need: Need;
+}
+
 /** How well a candidate suits everybody who needs one; −1 where they may not do it. */
-export function scoresOf(
-  candidate: Candidate,
-  needy: readonly { readonly person: Person; readonly ceilings: Ceilings }[],
-): readonly number[] {
-  return needy.map(({ person, ceilings }) => (permits(candidate.rung, ceilings) ? scoreFor(person, candidate) : -1));
+export function scoresOf(place: SlotPlace, candidate: Candidate, needy: readonly Needy[]): readonly number[] {
+  return needy.map(({ person, need }) =>
+    permits(candidate.rung, need.ceilings) ? scoreFor(person, place, candidate, need) : -1,
+  );
 }
 
 function assigned(

@@ -137,7 +137,7 @@ describe('what a session still needs', () => {
     expect(said(circuit([]), [testPerson()])).toBe('');
     expect(said(circuit([]), [sore])).toBe('1 person needs a swap');
     expect(said(circuit([]), [sore, { ...sore, id: 'another' }])).toBe('2 people need a swap');
-    const accepted = [{ track: 'gentler' as const, drillId: 'step-aside', variantId: 'base' }];
+    const accepted = [{ track: 'gentler' as const, drillId: 'tall-reach', variantId: 'low' }];
     expect(said(circuit(accepted), [sore])).toBe('');
   });
 });

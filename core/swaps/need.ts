@@ -4,11 +4,7 @@ import type { Target, Targets } from '../drills/target.ts';
 import type { Ceilings } from '../people/ceilings.ts';
 import { conflictsOf, type Conflict } from '../people/conflictsOf.ts';
 import type { Capped } from '../people/limitation.ts';
-import type { Candidate, SlotPlace } from './swap.ts';
-
-/** Which part of a drill's purpose is to be kept: all of it, or what the limbs do that are not limited. */
-export const KEPT = ['all', 'legs', 'arms'] as const;
-export type Kept = (typeof KEPT)[number];
+import type { Candidate, Kept, SlotPlace } from './swap.ts';
 
 /** Why somebody needs something else in a slot. */
 export interface Need {

@@ -7,7 +7,6 @@ import { floorOf } from '../occasion/floor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Seconds } from '../units.ts';
 import type { LimitSide } from '../people/limitation.ts';
-import type { Kept } from './need.ts';
 import { drillIn } from '../drills/onRung.ts';
 
 /** What is done in a slot: a drill on a rung of its ladder. */
@@ -40,6 +39,10 @@ export interface SlotPlace {
   readonly before: Drill | undefined;
   readonly after: Drill | undefined;
 }
+
+/** Which part of a drill's purpose is to be kept: all of it, or what the limbs do that are not limited. */
+export const KEPT = ['all', 'legs', 'arms'] as const;
+export type Kept = (typeof KEPT)[number];
 
 /** A rung that anybody could be given in a slot, with how well it does the slot's job for anybody. */
 export interface Candidate {

@@ -7,13 +7,13 @@ import { suitedRung } from '../people/ability.ts';
 import { ceilingsOf, type Ceilings } from '../people/ceilings.ts';
 import { permits, type Conflict } from '../people/conflictsOf.ts';
 import { likenessTo } from './likeness.ts';
-import { isMisfit, KEPT, keptOf, needOf, type Need } from './need.ts';
+import { isMisfit, keptOf, needOf, type Need } from './need.ts';
 import type { LimitSide } from '../people/limitation.ts';
 import type { Person } from '../people/person.ts';
 import { fitsSite } from '../occasion/site.ts';
 import { reasonsFor } from './reasons.ts';
 import type { Occasion } from '../occasion/occasion.ts';
-import type { Candidate, SlotPlace, Swap } from './swap.ts';
+import { KEPT, type Candidate, type SlotPlace, type Swap } from './swap.ts';
 
 /** What a swap is scored by; the weights add up to 1. Common practice, no source. */
 export const SWAP_WEIGHTS = {

@@ -173,9 +173,9 @@ function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[], namesOnly: b
       return { ...slotSeconds(slot, choice.drill, set, block.block), rest: slot.rest };
     };
     const valueOf = ({ standsFor }: Choice, { rounds, rest }: Way): number =>
-      standsFor.reduce((sum, { weight, fraction, quality }) => {
+      standsFor.reduce((sum, { weight, fraction, quality, unchanged }) => {
         const given = { fraction, rounds: rounds / block.planned, quality, rest, namesOnly };
-        return sum + slotWorth(weight, weights.sum, given);
+        return sum + unchanged + slotWorth(weight, weights.sum, given);
       }, 0);
     const longest = Math.max(
       0,

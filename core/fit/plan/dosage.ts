@@ -3,6 +3,8 @@ import type { Floor } from '../../dose/distance.ts';
 import type { Dose, Sides } from '../../dose/dose.ts';
 import { workStretches } from '../../dose/workSeconds.ts';
 import type { Drill } from '../../drills/drill.ts';
+import { isRolling, isStaticHold } from '../../drills/kinds.ts';
+import { climbOf, fewestSteps } from './climb.ts';
 import { countAt, just, secondsAt, type Seconds } from '../../units.ts';
 
 /** How much of a planned dose is given: all, less, the least that is worth doing, or the high end of its ranges. */
@@ -19,8 +21,18 @@ export interface Dosage {
 }
 
 const SHARES = { full: 1, 'three quarters': 0.75, half: 0.5 } as const;
-/** From here on seconds go in fives: nobody calls out 34 seconds. */
-const FIVES_FROM: Seconds = 20;
+/** Counts and seconds that a coach calls out: nobody says 7 each instead of 8, or 34 seconds. Common practice, no source. */
+const CALLED_COUNTS: readonly number[] = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50, 60, 80, 100];
+const CALLED_SECONDS: readonly Seconds[] = [
+  5, 10, 15, 20, 30, 40, 45, 60, 75, 90, 120, 150, 180, 240, 300, 360, 420, 480, 540, 600, 720, 900, 1200,
+];
+
+/** Under these a dose is nothing to call: repetitions, fast ones, and seconds. Common practice, no source. */
+const LEAST_COUNT = 3;
+const LEAST_FAST_COUNT = 2;
+const LEAST_HOLDS = 2;
+const LEAST_SECONDS: Seconds = 10;
+const LEAST_HELD_SECONDS: Seconds = 15;
 
 /** Every dosage of a slot at most as long as planned: all, ¾, ½ and the shortest, with every faster way to take the sides. */
 export function shorterDosages(slot: Slot, drill: Drill, floor: Floor): readonly Dosage[] {
@@ -31,7 +43,7 @@ export function shorterDosages(slot: Slot, drill: Drill, floor: Floor): readonly
     for (const amount of ['full', 'three quarters', 'half', 'shortest'] as const) {
       const share = amount === 'shortest' ? least : SHARES[amount];
       if (share < least) continue;
-      const changed = withShare(withSides(slot, sides), share);
+      const changed = withShare(withSides(slot, sides), share, drill);
       const fraction = fractionOf(changed, slot, floor, planned);
       const known = dosages.some((other) => other.sides === sides && other.fraction <= fraction);
       if (known || (amount !== 'full' && fraction >= 1) || tooShort(changed, drill, planned, floor)) continue;
@@ -54,7 +66,7 @@ export function dosed(slot: Slot, drill: Drill, amount: Amount, sides: Sides, fl
   if (amount === 'more') return atHighEnd(withSides(slot, sides));
   const planned = oneSide(slot, floor);
   const share = amount === 'shortest' ? leastShare(slot, drill, planned) : SHARES[amount];
-  return withShare(withSides(slot, sides), share);
+  return withShare(withSides(slot, sides), share, drill);
 }
 
 /** Work seconds for one side over all sets. */
@@ -78,7 +90,7 @@ export function fractionOf(slot: Slot, planned: Slot, floor: Floor, seconds: Sec
 }
 
 function leastShare({ dose }: Slot, { shortestUseful }: Drill, planned: Seconds): number {
-  if (dose.kind === 'lift') return 1 / dose.steps.length;
+  if (dose.kind === 'lift') return fewestSteps(dose.steps) / dose.steps.length;
   return planned > 0 ? Math.min(1, shortestUseful / planned) : 1;
 }
 
@@ -97,54 +109,79 @@ function withSides(slot: Slot, sides: Sides): Slot {
   return { ...slot, sides, extra: sides === 'both' ? null : slot.extra };
 }
 
-function withShare(slot: Slot, share: number): Slot {
+function withShare(slot: Slot, share: number, drill: Drill): Slot {
   if (share >= 1) return slot;
   const sets = countAt(slot.sets, 'plan');
   if (sets > 1) {
     const fewer = partOf(sets, share);
     if (fewer < sets) return { ...slot, sets: just(fewer), dose: settled(slot.dose) };
   }
-  return { ...slot, dose: lessOf(slot.dose, share) };
+  return { ...slot, dose: lessOf(slot.dose, share, drill) };
 }
 
 /** A part of a count, rounded up: no less than was asked for. */
 const partOf = (count: number, share: number): number => Math.max(1, Math.ceil(count * share - 1e-9));
 
-function partOfSeconds(seconds: Seconds, share: number): Seconds {
-  const part = seconds * share - 1e-9;
-  const round = part >= FIVES_FROM ? Math.ceil(part / 5) * 5 : Math.ceil(part);
-  return Math.min(seconds, Math.max(1, round));
+/** The next number that a coach would call, from a part up: never more than was planned, nor less than is worth calling. */
+function calledPart(planned: number, share: number, called: readonly number[], least: number): number {
+  const part = Math.max(planned * share, least) - 1e-9;
+  return Math.min(planned, called.find((number) => number >= part) ?? planned);
 }
 
-function lessOf(dose: Dose, share: number): Dose {
+function partOfSeconds(seconds: Seconds, share: number, least: Seconds = LEAST_SECONDS): Seconds {
+  return calledPart(seconds, share, CALLED_SECONDS, least);
+}
+
+const leastSeconds = (drill: Drill): Seconds =>
+  isStaticHold(drill) || isRolling(drill) ? LEAST_HELD_SECONDS : LEAST_SECONDS;
+
+const leastCount = ({ phases }: Drill): number => (phases[0] === 'potentiate' ? LEAST_FAST_COUNT : LEAST_COUNT);
+
+function lessOf(dose: Dose, share: number, drill: Drill): Dose {
   switch (dose.kind) {
     case 'time':
     case 'feel':
-      return { ...dose, seconds: just(partOfSeconds(secondsAt(dose.seconds, 'plan'), share)) };
+      return {
+        ...dose,
+        seconds: just(partOfSeconds(secondsAt(dose.seconds, 'plan'), share, leastSeconds(drill))),
+      };
     case 'reps':
-      return { ...dose, count: just(partOf(countAt(dose.count, 'plan'), share)) };
+      return {
+        ...dose,
+        count: just(calledPart(countAt(dose.count, 'plan'), share, CALLED_COUNTS, leastCount(drill))),
+      };
     case 'holds': {
       const count = countAt(dose.count, 'plan');
-      const fewer = partOf(count, share);
+      const fewer = Math.min(count, Math.max(LEAST_HOLDS, partOf(count, share)));
       const hold = secondsAt(dose.hold, 'plan');
       if (fewer < count) return { ...dose, count: just(fewer), hold: just(hold) };
-      return { ...dose, count: just(count), hold: just(partOfSeconds(hold, share)) };
+      return { ...dose, count: just(count), hold: just(partOfSeconds(hold, share, Math.min(hold, LEAST_HOLD))) };
     }
     case 'distance': {
       const lengths = countAt(dose.lengths, 'plan');
-      const fewer = partOf(lengths, share);
+      const part = partOf(lengths, share);
       // An even number of lengths stays even: nobody is left at the far end.
-      return { ...dose, lengths: just(lengths % 2 === 0 && fewer % 2 === 1 ? fewer + 1 : fewer) };
+      const fewer = lengths % 2 === 0 && part % 2 === 1 ? part + 1 : part;
+      return { ...dose, lengths: just(fewer), percents: evenlyFrom(dose.percents, lengths, fewer) };
     }
     case 'ramp':
       if (dose.uneven) return { ...dose, uneven: dose.uneven.map((step) => partOfSeconds(step, share)) };
       return { ...dose, each: just(partOfSeconds(secondsAt(dose.each, 'plan'), share)) };
     case 'lift': {
-      // The light sets go first; the last one stays.
-      const [first, ...rest] = dose.steps.slice(-partOf(dose.steps.length, share));
+      const [first, ...rest] = climbOf(dose.steps, partOf(dose.steps.length, share));
       return first ? { ...dose, steps: [first, ...rest] } : dose;
     }
   }
+}
+
+/** A hold of a few seconds is as short as a hold is called. */
+const LEAST_HOLD: Seconds = 5;
+
+/** Fewer lengths of a climb that is gone through once: from where it begins to where it ends, evenly. */
+function evenlyFrom(percents: readonly number[], lengths: number, fewer: number): readonly number[] {
+  if (percents.length !== lengths || fewer >= lengths) return percents;
+  if (fewer === 1) return percents.slice(-1);
+  return Array.from({ length: fewer }, (_, at) => percents[Math.round((at * (lengths - 1)) / (fewer - 1))] ?? 100);
 }
 
 /** A dose with its ranges settled at plan. */

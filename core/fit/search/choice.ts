@@ -12,6 +12,8 @@ export interface StandsFor {
   readonly weight: number;
   readonly fraction: number;
   readonly quality: number;
+  /** What staying just as planned is worth beside it. */
+  readonly unchanged: number;
 }
 
 /** One thing that may stand in a place of the circuit. */

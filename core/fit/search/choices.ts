@@ -13,7 +13,7 @@ import type { Occasion } from '../../occasion/occasion.ts';
 import type { RestLevel, SlotPlan } from '../plan/plan.ts';
 import { hasRest } from '../plan/rests.ts';
 import { slotSeconds } from './slotSeconds.ts';
-import { knownSlots, serves, sidesQuality, weightsOf, type Weights } from './worth.ts';
+import { knownSlots, rangeQuality, serves, sidesQuality, unchangedWorth, weightsOf, type Weights } from './worth.ts';
 
 /** Whether to make less of a circuit, or more. */
 export type Direction = 'shorter' | 'longer';
@@ -62,7 +62,8 @@ interface BlockAsk {
 function blockChoices(block: Block, ask: BlockAsk): ChoiceBlock {
   const known = knownSlots(block, ask.occasion);
   const planned = countAt(block.rounds, 'plan');
-  const places = known.map((_, index) => placeChoices(block, known, index, ask));
+  const combining = new Set<string>();
+  const places = known.map((_, index) => placeChoices(block, known, index, ask, combining));
   const rounds = ask.may('rounds', block.id)
     ? ask.direction === 'shorter'
       ? Array.from({ length: planned }, (_, index) => planned - index)
@@ -75,7 +76,14 @@ function blockChoices(block: Block, ask: BlockAsk): ChoiceBlock {
   return { block, places, planned, rounds, rests, stations: block.stations };
 }
 
-function placeChoices(block: Block, known: ReturnType<typeof knownSlots>, index: number, ask: BlockAsk): ChoicePlace {
+/** @param combining ids of the drills that combine neighbours before this place: none of them does so twice */
+function placeChoices(
+  block: Block,
+  known: ReturnType<typeof knownSlots>,
+  index: number,
+  ask: BlockAsk,
+  combining: Set<string>,
+): ChoicePlace {
   const here = known[index];
   if (!here) throw new RangeError('There is no such slot.');
   const { slot, drill } = here;
@@ -91,12 +99,14 @@ function placeChoices(block: Block, known: ReturnType<typeof knownSlots>, index:
       return (amount === 'full' || may('dose', slot.id)) && (sides === slot.sides || may('sides', slot.id));
     })
     .map(({ amount, sides, slot: changed, fraction }): Choice => {
-      const quality = sidesQuality(slot.sides, sides);
+      const quality = sidesQuality(slot.sides, sides) * rangeQuality(slot, changed);
       const plan: SlotPlan = { kind: 'kept', amount, sides };
-      return { plan, spans: 1, slot: changed, drill, standsFor: [{ weight, fraction, quality }], targets };
+      const unchanged = unchangedWorth(drill, drill, { fraction, quality });
+      return { plan, spans: 1, slot: changed, drill, standsFor: [{ weight, fraction, quality, unchanged }], targets };
     });
   const next = known[index + 1];
-  const combined = next && !block.stations && may('combine', slot.id) ? combinedChoices(block, here, next, ask) : [];
+  const combined =
+    next && !block.stations && may('combine', slot.id) ? combinedChoices(block, here, next, ask, combining) : [];
   const mayGo =
     !slot.pinned &&
     (block.stations ? known.every((one) => !one.slot.pinned && may('out', one.slot.id)) : may('out', slot.id));
@@ -109,10 +119,12 @@ function combinedChoices(
   here: { readonly slot: Slot; readonly drill: Drill },
   next: { readonly slot: Slot; readonly drill: Drill },
   { circuit, occasion, weights, floor, may }: BlockAsk,
+  combining: Set<string>,
 ): readonly Choice[] {
   const keep = [here, next].some(({ slot }) => slot.pinned || !may('out', slot.id));
-  const drill = keep ? undefined : combiningDrill(circuit, block.phase, here, next, occasion);
+  const drill = keep ? undefined : combiningDrill(circuit, block.phase, here, next, occasion, combining);
   if (!drill) return [];
+  combining.add(drill.id);
   return combiningDosages(drill, here.slot.id, floor).map(({ amount, slot }) => ({
     plan: { kind: 'combined', drillId: drill.id, amount },
     spans: 2,
@@ -122,6 +134,7 @@ function combinedChoices(
       weight: weights.slots.get(part.slot.id) ?? 0,
       fraction: combinedFraction(slot, part.slot, floor),
       quality: combinedQuality(drill, part.drill, occasion),
+      unchanged: 0,
     })),
     targets: targetsOf(drill, weights),
   }));

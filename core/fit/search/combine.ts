@@ -18,7 +18,9 @@ interface Placed {
 /**
  * The drill that serves the purpose of two neighbours best; undefined where none is like enough to both. It belongs to
  * their phase, is not in the circuit yet, is no harder than the harder of them, needs nothing the place lacks or that has
- * to be fetched for it, and is too much for nobody present.
+ * to be fetched for it, and is too much for nobody present. None for a class: a drill that nobody planned has to be shown.
+ *
+ * @param others ids of drills that combine other neighbours already
  */
 export function combiningDrill(
   circuit: Circuit,
@@ -26,16 +28,17 @@ export function combiningDrill(
   here: Placed,
   next: Placed,
   occasion: Occasion,
+  others: ReadonlySet<string> = new Set(),
 ): Drill | undefined {
   const { ceilings } = occasion;
-  if (!ceilings) return undefined;
+  if (!ceilings || isClass(circuit, occasion)) return undefined;
   const { library } = occasion;
   const used = new Set(allSlots(circuit).map(({ drillId }) => drillId));
   const kit = new Set([...here.drill.kit, ...next.drill.kit]);
   const effort = Math.max(here.drill.effort, next.drill.effort);
   let best: { readonly drill: Drill; readonly score: number } | undefined;
   for (const drill of library.drills) {
-    if (used.has(drill.id) || !drill.phases.includes(phase) || drill.effort > effort) continue;
+    if (used.has(drill.id) || others.has(drill.id) || !drill.phases.includes(phase) || drill.effort > effort) continue;
     const [one, other] = [likeness(drill, here.drill, occasion), likeness(drill, next.drill, occasion)];
     if (Math.min(one, other) < LIKE_ENOUGH || (best && one + other <= best.score)) continue;
     const base = baseOf(drill);
@@ -45,6 +48,10 @@ export function combiningDrill(
   }
   return best?.drill;
 }
+
+/** Several people at once, as far as it is known. */
+const isClass = ({ people }: Circuit, { expected, ceilings }: Occasion): boolean =>
+  Math.max(people || expected, ceilings?.length ?? 0) > 1;
 
 /** The usual dose of a combining drill, whole or as short as is useful, under the first slot's id. */
 export function combiningDosages(drill: Drill, slotId: string, floor: Floor): readonly Dosage[] {

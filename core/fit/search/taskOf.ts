@@ -142,8 +142,9 @@ class TaskBuilder {
   private valueOf(block: ChoiceBlock, choice: Choice, rounds: number, rest: RestLevel): number {
     const { weights } = this.set;
     const own = choice.standsFor.reduce(
-      (sum, { weight, fraction, quality }) =>
+      (sum, { weight, fraction, quality, unchanged }) =>
         sum +
+        unchanged +
         slotWorth(weight, weights.sum, {
           fraction,
           rounds: rounds / block.planned,

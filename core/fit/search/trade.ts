@@ -17,7 +17,17 @@ export const NAMES_ONLY = 0.99;
 /** One drill in place of two neighbours, on top of what it does not serve. */
 export const COMBINED = 0.95;
 /** How like each of two neighbours a drill must be to take the place of both. */
-export const LIKE_ENOUGH = 0.45;
+export const LIKE_ENOUGH = 0.6;
+
+/** A dose under the low end of what the coach wrote. */
+export const UNDER_RANGE = 0.93;
+/**
+ * What a slot that stays just as it is planned is worth beside its work, in millionths of the whole: every change has to be
+ * called, so that of plans that are much alike the one with the fewest changes is the best.
+ */
+export const UNCHANGED = 6000;
+/** How strongly a slot's weight follows the seconds that the coach gave it: with their square root. */
+export const SHARE_POWER = 0.5;
 
 /** What a slot weighs before anything is known of it, with all its purpose, and with its phase's whole share of the time. */
 export const WEIGHT = { plain: 0.25, purpose: 0.5, phase: 0.25 } as const;

@@ -5,7 +5,7 @@ import { builtCircuit } from '../plan/build.ts';
 import type { ChoiceSet } from './choice.ts';
 import { fractionOf, oneSide } from '../plan/dosage.ts';
 import type { Plan } from '../plan/plan.ts';
-import { knownSlots, serves, sidesQuality, slotWorth, targetWorth } from './worth.ts';
+import { knownSlots, rangeQuality, serves, sidesQuality, slotWorth, targetWorth, unchangedWorth } from './worth.ts';
 
 /** What a plan is worth, in millionths of what the planned circuit is made up of; counted on the circuit it builds. */
 export function planValue(plan: Plan, set: ChoiceSet): number {
@@ -28,8 +28,9 @@ export function planValue(plan: Plan, set: ChoiceSet): number {
       const weight = (id: string) => weights.slots.get(id) ?? 0;
       if (now.drill === drill) {
         const fraction = fractionOf(now.slot, slot, floor, oneSide(slot, floor));
-        const quality = sidesQuality(slot.sides, now.slot.sides);
+        const quality = sidesQuality(slot.sides, now.slot.sides) * rangeQuality(slot, now.slot);
         value += slotWorth(weight(slot.id), weights.sum, { ...shared, fraction, quality });
+        value += unchangedWorth(now.drill, drill, { fraction, quality });
         return;
       }
       for (const part of known.slice(at, at + 2)) {

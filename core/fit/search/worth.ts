@@ -8,6 +8,9 @@ import { likenessTo } from '../../swaps/likeness.ts';
 import type { MainSession } from '../../approach/mainSession.ts';
 import { MAIN_SESSIONS } from '../../approach/mainSessions.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
+import { floorOf } from '../../occasion/floor.ts';
+import { countAt } from '../../units.ts';
+import { wholeWork } from '../plan/dosage.ts';
 import type { RestLevel } from '../plan/plan.ts';
 import * as trade from './trade.ts';
 import { drillIn } from '../../drills/onRung.ts';
@@ -35,10 +38,12 @@ export function weightsOf(circuit: Circuit, occasion: Occasion, emphasis: Emphas
   );
   const inPhase = new Map<Phase, number>();
   for (const { phase } of placed) inPhase.set(phase, (inPhase.get(phase) ?? 0) + 1);
+  const given = givenShares(circuit, occasion);
   const slots = new Map(
     placed.map(({ slot, drill, phase }) => {
       const share = ((occasion.approach.shares[phase] ?? 0) * placed.length) / (inPhase.get(phase) ?? 1);
-      return [slot.id, slotWeight(slot, drill, share, occasion) * trade.EMPHASIS[emphasis][phase]] as const;
+      const weight = slotWeight(slot, drill, share, occasion) * trade.EMPHASIS[emphasis][phase];
+      return [slot.id, weight * (given.get(slot.id) ?? 1) ** trade.SHARE_POWER] as const;
     }),
   );
   const targets = targetWeights(
@@ -48,6 +53,19 @@ export function weightsOf(circuit: Circuit, occasion: Occasion, emphasis: Emphas
   const sum = [...slots.values(), ...targets.values()].reduce((all, weight) => all + weight, 0);
   return { slots, targets, sum };
 }
+
+/** Every slot's planned work over its rounds, as a share of what a slot has on average. */
+function givenShares(circuit: Circuit, occasion: Occasion): ReadonlyMap<string, number> {
+  const floor = floorOf(circuit, occasion);
+  const seconds = circuit.blocks.flatMap((block) =>
+    slotsOf(block).map((slot) => [slot.id, wholeWork(slot, floor) * countAt(block.rounds, 'plan')] as const),
+  );
+  const mean = seconds.reduce((sum, [, work]) => sum + work, 0) / Math.max(1, seconds.length);
+  return new Map(seconds.map(([id, work]) => [id, mean > 0 ? Math.max(LEAST_SHARE, work / mean) : 1]));
+}
+
+/** A slot that is over in a moment still counts for something. */
+const LEAST_SHARE = 0.1;
 
 function slotWeight({ pinned, optional }: Slot, { targets }: Drill, share: number, occasion: Occasion): number {
   const needs = needsOf(occasion);
@@ -87,6 +105,15 @@ export function slotWorth(weight: number, sum: number, { fraction, rounds, quali
   return Math.round(((WHOLE * weight) / sum) * trade.worthOf(fraction * rounds) * left);
 }
 
+/** What leaving a slot just as planned, or giving it more, is worth beside its work, in WHOLE. */
+export function unchangedWorth(
+  drill: Drill,
+  planned: Drill,
+  { fraction, quality }: Pick<Given, 'fraction' | 'quality'>,
+): number {
+  return drill === planned && fraction >= 1 && quality === 1 ? trade.UNCHANGED : 0;
+}
+
 /** What a target that is still served is worth, in WHOLE. */
 export function targetWorth(weight: number, sum: number): number {
   return Math.round((WHOLE * weight) / sum);
@@ -96,6 +123,23 @@ export function targetWorth(weight: number, sum: number): number {
 export function sidesQuality(planned: Sides, sides: Sides): number {
   if (sides === planned) return 1;
   return sides === 'both' ? trade.AT_ONCE : trade.ALTERNATING;
+}
+
+/** What a dose under the low end of what was written leaves of a slot's worth. */
+export function rangeQuality(planned: Slot, { dose, sets }: Slot): number {
+  const under =
+    (dose.kind === 'reps' && planned.dose.kind === 'reps' && dose.count.low < planned.dose.count.low) ||
+    ((dose.kind === 'time' || dose.kind === 'feel') &&
+      dose.kind === planned.dose.kind &&
+      dose.seconds.low < planned.dose.seconds.low) ||
+    sets.low < planned.sets.low;
+  return under && isRange(planned) ? trade.UNDER_RANGE : 1;
+}
+
+/** Whether a coach wrote a range, and so said how little is still enough. */
+function isRange({ dose, sets }: Slot): boolean {
+  const ranges = [sets, ...(dose.kind === 'reps' ? [dose.count] : 'seconds' in dose ? [dose.seconds] : [])];
+  return ranges.some(({ low, high }) => low < high);
 }
 
 /** How far one drill stands in for another, 0–1. */

@@ -6,9 +6,12 @@ import { EMPHASES, PLAIN_RECIPE, READINGS, type FitRecipe } from '../circuit/sho
 import { usualSlot } from '../circuit/slot.ts';
 import { baseOf } from '../drills/drill.ts';
 import { ceilingsOf } from '../people/ceilings.ts';
+import type { Phase } from '../drills/phase.ts';
+import { floorOf } from '../occasion/floor.ts';
 import { permits } from '../people/conflictsOf.ts';
 import { anyApproach, anyFitCircuit, blockOf, fitOccasion, fitDrills, fitLibrary } from '../testing/fitCircuits.ts';
 import { anyPerson, TEST_DAY } from '../testing/people.ts';
+import { often } from '../testing/often.ts';
 import { repsOf, testSlot, timeOf } from '../testing/drills.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { just } from '../units.ts';
@@ -18,7 +21,8 @@ import { fitCircuit } from './fitCircuit.ts';
 import { fitCurve, stepAt } from './search/fitCurve.ts';
 import { frontierOf } from './search/frontier.ts';
 import { changesOf, movesOf } from './words/moves.ts';
-import { AS_PLANNED } from './plan/plan.ts';
+import { fractionOf, oneSide } from './plan/dosage.ts';
+import { AS_PLANNED, type Plan } from './plan/plan.ts';
 import { taskOf } from './search/taskOf.ts';
 import { planValue, shareOf } from './search/value.ts';
 
@@ -90,7 +94,9 @@ describe('every plan on a curve', () => {
 
   it('tells its moves so that seconds and shares add up, and no move is left of one that was refused', () => {
     fc.assert(
-      fc.property(anyCircuit, anyApproach, fc.double({ min: 0, max: 1, noNaN: true }), (circuit, approach, at) => {
+      fc.property(anyCircuit, anyApproach, fc.double({ min: 0, max: 1, noNaN: true }), (marked, approach, at) => {
+        // Where going is refused to what is optional, the rest may go after all, which can be worth more.
+        const circuit = unmarked(marked);
         const occasion = fitOccasion(approach);
         const { steps, planned } = fitCurve(circuit, occasion);
         const step = steps[Math.floor(at * (steps.length - 1))];
@@ -116,8 +122,10 @@ describe('every plan on a curve', () => {
 describe('the readings', () => {
   it('keep every drill, or every dose, and the best mix is worth no less than either', () => {
     fc.assert(
-      fc.property(anyCircuit, fc.double({ min: 0.3, max: 1, noNaN: true }), (circuit, part) => {
+      fc.property(anyCircuit, fc.double({ min: 0.3, max: 1, noNaN: true }), (marked, part) => {
         const occasion = fitOccasion();
+        // What is optional goes before the rest is cut to pieces, but not where every drill is to stay.
+        const circuit = unmarked(marked);
         const seconds = timeCircuit(circuit, occasion).total.plan * part;
         const fit = (reading: FitRecipe['reading']) =>
           fitCircuit(circuit, occasion, seconds, { ...PLAIN_RECIPE, reading });
@@ -133,6 +141,61 @@ describe('the readings', () => {
     );
   });
 });
+
+const unmarked = (circuit: Circuit): Circuit => ({
+  ...circuit,
+  blocks: circuit.blocks.map((block) => ({
+    ...block,
+    lines: block.lines.map((line) => (line.kind === 'slot' ? { ...line, optional: false } : line)),
+  })),
+});
+
+describe('what a coach would never do', () => {
+  it('leaves nothing out and cuts nothing below half while something optional stays, and gives one interval alike', () => {
+    fc.assert(
+      fc.property(anyCircuit, anyApproach, (circuit, approach) => {
+        const occasion = fitOccasion(approach);
+        const { steps, planned } = fitCurve(circuit, occasion);
+        const set = choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter');
+        const floor = floorOf(circuit, occasion);
+        for (const { plan, seconds } of steps.filter((step) => step.seconds <= planned)) {
+          const after = new Map(allSlots(builtCircuit(circuit, plan, occasion)).map((slot) => [slot.id, slot]));
+          for (const { block, places, stations, alike } of set.blocks) {
+            const kept = places.flatMap(({ slot }) => after.get(slot.id) ?? []);
+            if (alike && !stations) expect(new Set(kept.flatMap(({ id }) => amountIn(plan, id))).size).toBeLessThan(2);
+            expect([seconds, block.id, kept.every(isCalled)]).toEqual([seconds, block.id, true]);
+          }
+          const places = set.blocks.flatMap(({ places: own, block, stations }) =>
+            own.map((place) => ({ ...place, phase: block.phase, stations })),
+          );
+          const needed = (phase: Phase) =>
+            approach.essential.includes(phase) &&
+            !places.some((one) => one.phase === phase && (!one.slot.optional || !one.mayGo || one.stations));
+          const stays = places.some(
+            ({ slot, mayGo, phase, stations }) =>
+              slot.optional && mayGo && !stations && !needed(phase) && after.has(slot.id),
+          );
+          if (!stays) continue;
+          for (const { slot } of places.filter((one) => !one.slot.optional)) {
+            const now = after.get(slot.id);
+            expect(now && fractionOf(now, slot, floor, oneSide(slot, floor))).toBeGreaterThanOrEqual(0.5);
+          }
+        }
+      }),
+      { numRuns: often(80, 2000) },
+    );
+  });
+});
+
+/** What a slot is given of its dose in a plan; nothing for one that is out. */
+function amountIn({ slots }: Plan, id: string): readonly string[] {
+  const plan = slots[id];
+  return plan?.kind === 'kept' ? [plan.amount] : plan ? [] : ['full'];
+}
+
+/** Whether a dose can be called: never one repetition of a drill that was planned with many, nor three seconds. */
+const isCalled = ({ dose }: Slot): boolean =>
+  dose.kind === 'reps' ? dose.count.low >= 2 : dose.kind !== 'time' || dose.seconds.low >= 10;
 
 const named = (name: string, change: Partial<Slot> = {}): Slot => {
   const drill = fitLibrary.byName.get(name.toLowerCase());

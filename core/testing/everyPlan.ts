@@ -1,8 +1,8 @@
 import type { Circuit } from '../circuit/circuit.ts';
 import type { FitRecipe } from '../circuit/shortVersion.ts';
 import { builtCircuit } from '../fit/plan/build.ts';
-import type { ChoiceBlock, ChoicePlace } from '../fit/search/choice.ts';
-import { choicesOf } from '../fit/search/choices.ts';
+import type { ChoiceBlock, ChoicePlace, ChoiceSet } from '../fit/search/choice.ts';
+import { choiceSetsOf } from '../fit/search/choices.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { BlockPlan, Plan, SlotPlan } from '../fit/plan/plan.ts';
 import { planValue } from '../fit/search/value.ts';
@@ -21,7 +21,17 @@ export function everyPlan(
   recipe: FitRecipe,
   most: number,
 ): readonly { readonly plan: Plan; readonly seconds: Seconds; readonly value: number }[] | undefined {
-  const set = choicesOf(circuit, occasion, recipe, 'shorter');
+  const sets = choiceSetsOf(circuit, occasion, recipe, 'shorter');
+  const all = sets.map((set) => plansOf(set, most));
+  return all.every((plans) => plans !== undefined) ? all.flat() : undefined;
+}
+
+/** The plans of one set of choices. */
+function plansOf(
+  set: ChoiceSet,
+  most: number,
+): readonly { readonly plan: Plan; readonly seconds: Seconds; readonly value: number }[] | undefined {
+  const { circuit, occasion } = set;
   const blocks = set.blocks.map(blockChoices);
   const modes = set.mayNameOnly ? [false, true] : [false];
   if (blocks.reduce((count, choices) => count * choices.length, modes.length) > most) return undefined;
@@ -43,15 +53,19 @@ export function everyPlan(
     });
 }
 
-function blockChoices({ block, places, rounds, rests, stations }: ChoiceBlock): readonly BlockChoice[] {
+function blockChoices({ block, places, rounds, rests, stations, alike }: ChoiceBlock): readonly BlockChoice[] {
   const gone: BlockChoice = {
     slots: Object.fromEntries(places.map(({ slot }) => [slot.id, { kind: 'out' as const }])),
     blocks: {},
   };
   const ways = rounds.flatMap((times) => rests.map((rest): BlockPlan => ({ rounds: times, rest })));
   const filled = fillings(places, stations).map((slots) => ({ slots }));
-  const kept = filled.filter(({ slots }) =>
-    Object.values(slots).some(({ kind }) => kind === 'kept' || kind === 'combined'),
+  const amounts = (slots: Readonly<Record<string, SlotPlan>>) =>
+    new Set(Object.values(slots).flatMap((plan) => (plan.kind === 'kept' ? [plan.amount] : [])));
+  const kept = filled.filter(
+    ({ slots }) =>
+      Object.values(slots).some(({ kind }) => kind === 'kept' || kind === 'combined') &&
+      (alike === null || amounts(slots).size === 1),
   );
   return [
     ...(places.every(({ mayGo }) => mayGo) ? [gone] : []),

@@ -136,6 +136,9 @@ function anyFitSlot(drill: Drill, id: string): fc.Arbitrary<Slot> {
     }));
 }
 
+/** One interval, or one count, for a whole block. */
+const anyCommonDose: fc.Arbitrary<Dose> = fc.constantFrom(timeOf(30), timeOf(20, 30), repsOf(7), repsOf(8, 12));
+
 function anyFitBlock(id: string, phase: Phase, drills: readonly Drill[], most: number): fc.Arbitrary<Block> {
   return fc.record({
     id: fc.constant(id),
@@ -144,7 +147,12 @@ function anyFitBlock(id: string, phase: Phase, drills: readonly Drill[], most: n
     roundRest: fc.constantFrom(0, 0, 10),
     stations: fc.constantFrom(false, false, false, false, false, true),
     noGaps: fc.constantFrom(false, false, false, true),
-    lines: fc.tuple(...drills.map((drill, at) => anyFitSlot(drill, `${id}-${at}`))),
+    lines: fc
+      .tuple(
+        fc.option(anyCommonDose, { freq: 3 }),
+        fc.tuple(...drills.map((drill, at) => anyFitSlot(drill, `${id}-${at}`))),
+      )
+      .map(([dose, slots]) => (dose ? slots.map((slot) => ({ ...slot, dose, sets: just(1) })) : slots)),
   });
 }
 

@@ -6,6 +6,7 @@ import { stanceAfter, type Stance } from '../occasion/stance.ts';
 import type { Choice, ChoiceBlock, ChoiceSet } from '../fit/search/choice.ts';
 import { restAt, restedSlot } from '../fit/plan/rests.ts';
 import { slotSeconds } from '../fit/search/slotSeconds.ts';
+import type { Amount } from '../fit/plan/dosage.ts';
 import type { RestLevel } from '../fit/plan/plan.ts';
 import { slotWorth, serves, targetWorth } from '../fit/search/worth.ts';
 
@@ -35,6 +36,8 @@ interface Way {
   readonly name: string;
   readonly rounds: number;
   readonly rest: RestLevel;
+  /** What every slot of the block is given; null where each has its own. */
+  readonly amount: Amount | null;
 }
 
 /**
@@ -159,9 +162,14 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean)
   return `Maximize\n obj: ${goal.join('\n + ')}\nSubject To\n${rows.map((row, at) => ` c${String(at)}: ${row.replaceAll(/ ([+-]) /g, '\n $1 ')}`).join('\n')}\nBinary\n ${binary.join('\n ')}\nEnd\n`;
 }
 
-function waysOf({ rounds, rests }: ChoiceBlock, block: number): readonly Way[] {
+function waysOf({ rounds, rests, alike }: ChoiceBlock, block: number): readonly Way[] {
   return rounds.flatMap((times) =>
-    rests.map((rest): Way => ({ name: `y${String(block)}r${String(times)}${rest.charAt(0)}`, rounds: times, rest })),
+    rests.flatMap((rest) =>
+      (alike ?? [null]).map((amount, at): Way => {
+        const name = `y${String(block)}r${String(times)}${rest.charAt(0)}a${String(at)}`;
+        return { name, rounds: times, rest, amount };
+      }),
+    ),
   );
 }
 
@@ -193,18 +201,15 @@ function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[], namesOnly: b
           drill,
           runsOn: own[0]?.slot.runsOn ?? false,
           choices: (ways[b] ?? []).flatMap((way) =>
-            own.map((choice, k) => {
+            own.flatMap((choice, k) => {
+              if (way.amount !== null && (choice.plan.kind !== 'kept' || choice.plan.amount !== way.amount)) return [];
               const time = timed(choice, way.rest);
               const wait = block.stations ? longest - time.busy : 0;
               const { busy, work } = time;
-              return {
-                name: `x_${name}k${String(k)}${way.name}`,
-                way,
-                busy,
-                work,
-                rest: time.rest + wait,
-                value: valueOf(choice, way),
-              };
+              const rest = time.rest + wait;
+              return [
+                { name: `x_${name}k${String(k)}${way.name}`, way, busy, work, rest, value: valueOf(choice, way) },
+              ];
             }),
           ),
         };

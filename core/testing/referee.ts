@@ -34,11 +34,13 @@ interface Answer {
 export class Referee {
   private process: ChildProcess | undefined;
 
-  /** The best worth of any plan for a number of seconds, names only or not. */
-  async best(set: ChoiceSet, seconds: Seconds): Promise<Verdict> {
-    const modes = set.mayNameOnly ? [false, true] : [false];
+  /** The best worth of any plan of any set of choices for a number of seconds, names only or not. */
+  async best(sets: readonly ChoiceSet[], seconds: Seconds): Promise<Verdict> {
+    const asked = sets.flatMap((set) =>
+      (set.mayNameOnly ? [false, true] : [false]).map((namesOnly) => ({ set, namesOnly })),
+    );
     const values: number[] = [];
-    for (const namesOnly of modes) {
+    for (const { set, namesOnly } of asked) {
       const program = fitProgram(set, seconds, namesOnly);
       const answer =
         (await this.solve(program, EXACTLY)) ?? (await this.solve(program, { ...EXACTLY, presolve: 'off' }));

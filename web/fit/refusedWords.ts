@@ -12,7 +12,7 @@ export function refusedWords({ kind, id }: MoveKey, { blocks }: Circuit, library
     case 'out':
       return `${name} stays in`;
     case 'dose':
-      return `${name} keeps its dose`;
+      return slot ? `${name} keeps its dose` : `The interval of ${phase} stays`;
     case 'sides':
       return `${name} keeps its sides`;
     case 'combine':

@@ -3,7 +3,7 @@ import type { Floor } from '../../dose/distance.ts';
 import type { Dose, Sides } from '../../dose/dose.ts';
 import { workStretches } from '../../dose/workSeconds.ts';
 import type { Drill } from '../../drills/drill.ts';
-import { isRolling, isStaticHold } from '../../drills/kinds.ts';
+import { isRolling } from '../../drills/kinds.ts';
 import { climbOf, fewestSteps } from './climb.ts';
 import { countAt, just, secondsAt, type Seconds } from '../../units.ts';
 
@@ -122,10 +122,12 @@ function withShare(slot: Slot, share: number, drill: Drill): Slot {
 /** A part of a count, rounded up: no less than was asked for. */
 const partOf = (count: number, share: number): number => Math.max(1, Math.ceil(count * share - 1e-9));
 
-/** The next number that a coach would call, from a part up: never more than was planned, nor less than is worth calling. */
+/** The number nearest to a part that a coach would call, the greater of two: less than was planned, and worth calling. */
 function calledPart(planned: number, share: number, called: readonly number[], least: number): number {
-  const part = Math.max(planned * share, least) - 1e-9;
-  return Math.min(planned, called.find((number) => number >= part) ?? planned);
+  const part = planned * share;
+  const fewer = called.filter((number) => number < planned && number >= least);
+  const apart = (number: number): number => Math.abs(number - part);
+  return fewer.reduce((best, number) => (apart(number) <= apart(best) ? number : best), fewer[0] ?? planned);
 }
 
 function partOfSeconds(seconds: Seconds, share: number, least: Seconds = LEAST_SECONDS): Seconds {
@@ -133,7 +135,14 @@ function partOfSeconds(seconds: Seconds, share: number, least: Seconds = LEAST_S
 }
 
 const leastSeconds = (drill: Drill): Seconds =>
-  isStaticHold(drill) || isRolling(drill) ? LEAST_HELD_SECONDS : LEAST_SECONDS;
+  isHeld(drill) || isRolling(drill) ? LEAST_HELD_SECONDS : LEAST_SECONDS;
+
+/** A stretch that is stayed in, gentle or not. */
+function isHeld({ phases, targets, usual }: Drill): boolean {
+  const timed = usual.dose.kind !== 'reps' && usual.sides !== 'alternate';
+  const long = Object.entries(targets).some(([target, strength]) => target.endsWith('length') && strength >= 0.4);
+  return timed && long && phases[0] !== 'raise' && phases[0] !== 'potentiate';
+}
 
 const leastCount = ({ phases }: Drill): number => (phases[0] === 'potentiate' ? LEAST_FAST_COUNT : LEAST_COUNT);
 

@@ -20,6 +20,7 @@ export function restAt(seconds: Seconds, level: RestLevel): Seconds {
 /** A slot with its rests at a level. The rests between sets that climb to a lift stay. */
 export function restedSlot(slot: Slot, level: RestLevel): Slot {
   if (level === 'full') return slot;
-  const setRest = slot.dose.kind === 'lift' ? slot.setRest : restAt(slot.setRest, level);
+  const between = slot.dose.kind !== 'lift' && countAt(slot.sets, 'plan') > 1;
+  const setRest = between ? restAt(slot.setRest, level) : slot.setRest;
   return { ...slot, setRest, rest: restAt(slot.rest, level) };
 }

@@ -4,6 +4,7 @@ import type { Drill } from '../../drills/drill.ts';
 import type { Target } from '../../drills/target.ts';
 import type { Seconds } from '../../units.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
+import type { Amount } from '../plan/dosage.ts';
 import type { RestLevel, SlotPlan } from '../plan/plan.ts';
 import type { Weights } from './worth.ts';
 
@@ -46,6 +47,8 @@ export interface ChoiceBlock {
   readonly rests: readonly RestLevel[];
   /** Stations stay together: all or none. */
   readonly stations: boolean;
+  /** The amounts that all its slots are given alike, where one interval or count rules it; null where each has its own. */
+  readonly alike: readonly Amount[] | null;
 }
 
 /** Everything that may become of a circuit. */

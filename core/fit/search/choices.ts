@@ -8,7 +8,8 @@ import { withItsPeople } from '../../occasion/occasion.ts';
 import { countAt, type Seconds } from '../../units.ts';
 import type { Choice, ChoiceBlock, ChoicePlace, ChoiceSet } from './choice.ts';
 import { combinedFraction, combinedQuality, combiningDosages, combiningDrill } from './combine.ts';
-import { longerDosages, shorterDosages } from '../plan/dosage.ts';
+import { isRuledByOne } from '../plan/alike.ts';
+import { longerDosages, shorterDosages, type Amount } from '../plan/dosage.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
 import type { RestLevel, SlotPlan } from '../plan/plan.ts';
 import { hasRest } from '../plan/rests.ts';
@@ -18,7 +19,54 @@ import { knownSlots, rangeQuality, serves, sidesQuality, unchangedWorth, weights
 /** Whether to make less of a circuit, or more. */
 export type Direction = 'shorter' | 'longer';
 
-/** What may be done to a circuit to make it shorter, or longer, by a recipe. */
+/**
+ * What may be done to a circuit by a recipe, in one set of choices or two: what is optional goes first, so that either all
+ * of it goes, or nothing else is left out or cut below half.
+ */
+export function choiceSetsOf(
+  circuit: Circuit,
+  occasion: Occasion,
+  recipe: FitRecipe,
+  direction: Direction,
+): readonly ChoiceSet[] {
+  const all = choicesOf(circuit, occasion, recipe, direction);
+  const optional = direction === 'shorter' ? optionalIn(all) : new Set<string>();
+  if (optional.size === 0) return [all];
+  const eachPlace = (change: (place: ChoicePlace) => ChoicePlace): ChoiceSet => ({
+    ...all,
+    blocks: all.blocks.map((block) => ({ ...block, places: block.places.map(change) })),
+  });
+  const stays = eachPlace((place) => (optional.has(place.slot.id) ? byItself(place) : hardlyLess(place)));
+  const goes = eachPlace((place) => (optional.has(place.slot.id) ? { ...place, choices: [] } : place));
+  return [stays, goes];
+}
+
+/** What may go before all else: optional slots that no part of the approach would be without. */
+function optionalIn({ blocks, occasion }: ChoiceSet): ReadonlySet<string> {
+  const places = blocks.flatMap(({ block, places: own, stations }) => own.map((place) => ({ place, block, stations })));
+  const marked = places.filter(({ place, stations }) => place.slot.optional && place.mayGo && !stations);
+  const unmarked = new Set(places.filter((one) => !marked.includes(one)).map(({ block }) => block.phase));
+  const needed = ({ block }: (typeof places)[number]): boolean =>
+    occasion.approach.essential.includes(block.phase) && !unmarked.has(block.phase);
+  return new Set(marked.filter((one) => !needed(one)).map(({ place }) => place.slot.id));
+}
+
+/** A place whose drill stands for no other. */
+const byItself = (place: ChoicePlace): ChoicePlace => ({
+  ...place,
+  choices: place.choices.filter(({ spans }) => spans === 1),
+});
+
+/** A place whose drill stays, with half its dose at least. */
+function hardlyLess(place: ChoicePlace): ChoicePlace {
+  const alone = byItself(place);
+  const choices = alone.choices.filter(({ standsFor }) => standsFor.every(({ fraction }) => fraction >= HALF));
+  return { ...alone, choices, mayGo: false };
+}
+
+const HALF = 0.5;
+
+/** What may be done to a circuit to make it shorter, or longer, by a recipe, whatever goes first. */
 export function choicesOf(circuit: Circuit, occasion: Occasion, recipe: FitRecipe, direction: Direction): ChoiceSet {
   const may = permitted(recipe, direction);
   const floor = floorOf(circuit, occasion);
@@ -73,7 +121,25 @@ function blockChoices(block: Block, ask: BlockAsk): ChoiceBlock {
     ask.direction === 'shorter' && !block.stations && hasRest(block, planned) && ask.may('rest', block.id)
       ? ['full', 'half', 'none']
       : ['full'];
-  return { block, places, planned, rounds, rests, stations: block.stations };
+  const ruled = ask.direction === 'shorter' && !block.stations && isRuledByOne(known.map(({ slot }) => slot));
+  const alike = ruled ? ALIKE : null;
+  return {
+    block,
+    places: ruled ? places.map(alikeOnly) : places,
+    planned,
+    rounds,
+    rests,
+    stations: block.stations,
+    alike,
+  };
+}
+
+/** What every slot of a block may be given alike: the shortest that is useful differs from drill to drill. */
+const ALIKE: readonly Amount[] = ['full', 'three quarters', 'half'];
+/** A place in a block that is ruled by one interval: none of its drills stands for two, or for less than the others. */
+function alikeOnly(place: ChoicePlace): ChoicePlace {
+  const choices = place.choices.filter(({ plan }) => plan.kind === 'kept' && ALIKE.includes(plan.amount));
+  return { ...place, choices };
 }
 
 /** @param combining ids of the drills that combine neighbours before this place: none of them does so twice */
@@ -96,17 +162,19 @@ function placeChoices(
       const asPlanned = amount === 'full' && sides === slot.sides;
       if (asPlanned) return true;
       if (block.stations) return false;
-      return (amount === 'full' || may('dose', slot.id)) && (sides === slot.sides || may('sides', slot.id));
+      return (
+        (amount === 'full' || (may('dose', slot.id) && may('dose', block.id))) &&
+        (sides === slot.sides || may('sides', slot.id))
+      );
     })
     .map(({ amount, sides, slot: changed, fraction }): Choice => {
       const quality = sidesQuality(slot.sides, sides) * rangeQuality(slot, changed);
       const plan: SlotPlan = { kind: 'kept', amount, sides };
-      const unchanged = unchangedWorth(drill, drill, { fraction, quality });
+      const unchanged = unchangedWorth(slot, { fraction, quality });
       return { plan, spans: 1, slot: changed, drill, standsFor: [{ weight, fraction, quality, unchanged }], targets };
     });
   const next = known[index + 1];
-  const combined =
-    next && !block.stations && may('combine', slot.id) ? combinedChoices(block, here, next, ask, combining) : [];
+  const combined = next && !block.stations ? combinedChoices(block, here, next, ask, combining) : [];
   const mayGo =
     !slot.pinned &&
     (block.stations ? known.every((one) => !one.slot.pinned && may('out', one.slot.id)) : may('out', slot.id));
@@ -121,10 +189,12 @@ function combinedChoices(
   { circuit, occasion, weights, floor, may }: BlockAsk,
   combining: Set<string>,
 ): readonly Choice[] {
-  const keep = [here, next].some(({ slot }) => slot.pinned || !may('out', slot.id));
-  const drill = keep ? undefined : combiningDrill(circuit, block.phase, here, next, occasion, combining);
+  const pinned = here.slot.pinned || next.slot.pinned;
+  const drill = pinned ? undefined : combiningDrill(circuit, block.phase, here, next, occasion, combining);
   if (!drill) return [];
+  // Taken whether it is refused here or not: a refusal opens nothing elsewhere.
   combining.add(drill.id);
+  if (!may('combine', here.slot.id) || [here, next].some(({ slot }) => !may('out', slot.id))) return [];
   return combiningDosages(drill, here.slot.id, floor).map(({ amount, slot }) => ({
     plan: { kind: 'combined', drillId: drill.id, amount },
     spans: 2,

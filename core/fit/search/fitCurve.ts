@@ -3,7 +3,7 @@ import { PLAIN_RECIPE, type FitRecipe } from '../../circuit/shortVersion.ts';
 import { timeCircuit } from '../../timeline/timeCircuit.ts';
 import type { Seconds } from '../../units.ts';
 import type { ChoiceSet } from './choice.ts';
-import { choicesOf } from './choices.ts';
+import { choiceSetsOf, choicesOf } from './choices.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
 import { frontierOf, type Frontier } from './frontier.ts';
 import { AS_PLANNED, type BlockPlan, type Plan, type SlotPlan } from '../plan/plan.ts';
@@ -52,12 +52,15 @@ export function fitCurve(
 ): FitCurve {
   const planned = timeCircuit(circuit, occasion).total.plan;
   const shorter = choicesOf(circuit, occasion, recipe, 'shorter');
+  const sets = choiceSetsOf(circuit, occasion, recipe, 'shorter');
   const longer = choicesOf(circuit, occasion, recipe, 'longer');
   const whole = planValue(AS_PLANNED, shorter);
   const modes = shorter.mayNameOnly ? [false, true] : [false];
-  const parts = modes.length + 1;
+  const parts = sets.length * modes.length + 1;
   const progress = (at: number) => (share: number) => onProgress?.((at + share) / parts);
-  const searches = modes.map((namesOnly, at) => search(shorter, namesOnly, planned, progress(at)));
+  const searches = sets.flatMap((set, part) =>
+    modes.map((namesOnly, at) => search(set, namesOnly, planned, progress(part * modes.length + at))),
+  );
   const added = search(longer, false, longestOf(longer, planned), progress(parts - 1));
   const cut = merged(searches).filter(({ seconds }) => seconds <= planned);
   const more = merged([added]).filter(({ seconds, value }) => seconds > planned && value > whole);

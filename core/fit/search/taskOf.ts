@@ -4,7 +4,8 @@ import { readySeconds, straightInSeconds } from '../../timeline/change.ts';
 import { withItsPeople } from '../../occasion/occasion.ts';
 import { stanceAfter, type Stance } from '../../occasion/stance.ts';
 import type { Choice, ChoiceBlock, ChoicePlace, ChoiceSet } from './choice.ts';
-import type { RestLevel } from '../plan/plan.ts';
+import type { Amount } from '../plan/dosage.ts';
+import type { RestLevel, SlotPlan } from '../plan/plan.ts';
 import { restAt, restedSlot } from '../plan/rests.ts';
 import { slotSeconds } from './slotSeconds.ts';
 import { targetBits, type TargetBits } from './targetBits.ts';
@@ -96,17 +97,21 @@ class TaskBuilder {
   }
 
   private waysOf(block: ChoiceBlock): readonly TaskWay[] {
-    return block.rounds.flatMap((rounds) =>
-      block.rests.map((rest): TaskWay => {
-        const places = block.places.map((place) => ({
-          choices: place.choices.map((choice) => this.choiceOf(block, place, choice, rounds, rest)),
-          mayGo: this.mayGo(place),
-        }));
-        const decision = this.decide({ kind: 'block', blockId: block.block.id, rounds, rest });
-        const roundRest = Math.round(2 * restAt(block.block.roundRest, rest));
-        return { rounds, roundRest, decision, places: block.stations ? together(places) : places.map(useful) };
-      }),
+    const amounts = block.alike ?? [null];
+    const inAll = block.rounds.flatMap((rounds) =>
+      block.rests.flatMap((rest) => amounts.map((amount) => ({ rounds, rest, amount }))),
     );
+    return inAll.map(({ rounds, rest, amount }): TaskWay => {
+      const places = block.places.map((place) => ({
+        choices: place.choices
+          .filter(({ plan }) => isOf(plan, amount))
+          .map((choice) => this.choiceOf(block, place, choice, rounds, rest)),
+        mayGo: this.mayGo(place),
+      }));
+      const decision = this.decide({ kind: 'block', blockId: block.block.id, rounds, rest });
+      const roundRest = Math.round(2 * restAt(block.block.roundRest, rest));
+      return { rounds, roundRest, decision, places: block.stations ? together(places) : places.map(useful) };
+    });
   }
 
   private choiceOf(
@@ -198,3 +203,7 @@ function sameStance(one: Stance, other: Stance): boolean {
     one.kit.every((item) => other.kit.includes(item))
   );
 }
+
+/** Whether a slot is given an amount; any will do where a block has none in common. */
+const isOf = (plan: SlotPlan, amount: Amount | null): boolean =>
+  amount === null || (plan.kind === 'kept' && plan.amount === amount);

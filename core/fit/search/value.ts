@@ -20,17 +20,18 @@ export function planValue(plan: Plan, set: ChoiceSet): number {
   for (const block of circuit.blocks) {
     const { rest, rounds } = plan.blocks[block.id] ?? { rest: 'full', rounds: countAt(block.rounds, 'plan') };
     const known = knownSlots(block, occasion);
-    known.forEach(({ slot, drill }, at) => {
+    known.forEach(({ slot }, at) => {
       const now = built.get(slot.id);
       if (!now) return;
       for (const target of weights.targets.keys()) if (serves(now.drill, target)) served.add(target);
       const shared = { rounds: rounds / countAt(block.rounds, 'plan'), rest, namesOnly: plan.namesOnly };
       const weight = (id: string) => weights.slots.get(id) ?? 0;
-      if (now.drill === drill) {
+      // A drill is another object where its dose says how hard it is; one that combines two slots is another drill.
+      if (plan.slots[slot.id]?.kind !== 'combined') {
         const fraction = fractionOf(now.slot, slot, floor, oneSide(slot, floor));
         const quality = sidesQuality(slot.sides, now.slot.sides) * rangeQuality(slot, now.slot);
         value += slotWorth(weight(slot.id), weights.sum, { ...shared, fraction, quality });
-        value += unchangedWorth(now.drill, drill, { fraction, quality });
+        value += unchangedWorth(slot, { fraction, quality });
         return;
       }
       for (const part of known.slice(at, at + 2)) {

@@ -105,13 +105,9 @@ export function slotWorth(weight: number, sum: number, { fraction, rounds, quali
   return Math.round(((WHOLE * weight) / sum) * trade.worthOf(fraction * rounds) * left);
 }
 
-/** What leaving a slot just as planned, or giving it more, is worth beside its work, in WHOLE. */
-export function unchangedWorth(
-  drill: Drill,
-  planned: Drill,
-  { fraction, quality }: Pick<Given, 'fraction' | 'quality'>,
-): number {
-  return drill === planned && fraction >= 1 && quality === 1 ? trade.UNCHANGED : 0;
+/** What leaving a slot just as planned, or giving it more, is worth beside its work, in WHOLE; what is optional is there to go. */
+export function unchangedWorth({ optional }: Slot, { fraction, quality }: Pick<Given, 'fraction' | 'quality'>): number {
+  return !optional && fraction >= 1 && quality === 1 ? trade.UNCHANGED : 0;
 }
 
 /** What a target that is still served is worth, in WHOLE. */

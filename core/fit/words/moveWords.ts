@@ -1,6 +1,6 @@
 import { allSlots, slotsOf, type Block, type Slot } from '../../circuit/circuit.ts';
 import type { MoveKey } from '../../circuit/shortVersion.ts';
-import { amountWords } from '../../circuit/slotWords.ts';
+import { amountWords, rangeWords } from '../../circuit/slotWords.ts';
 import type { Drill } from '../../drills/drill.ts';
 import { mainTarget } from '../../drills/kinds.ts';
 import { countAt } from '../../units.ts';
@@ -25,8 +25,9 @@ export function moveWords(key: MoveKey, plan: Plan, set: ChoiceSet): string {
     case 'combine':
       return combineWords(key.id, block, plan, set);
     case 'sides':
-    case 'dose':
       return doseMoveWords(key, plan, set);
+    case 'dose':
+      return key.id === block.id ? intervalWords(block, plan, set) : doseMoveWords(key, plan, set);
   }
 }
 
@@ -40,21 +41,22 @@ function drillAt(slot: Slot | undefined, { occasion }: ChoiceSet): Drill | undef
   return slot && drillIn(slot, occasion.library);
 }
 
+/** What is lost with a slot beside its drill: more for the weaker side. */
+const extraWords = ({ extra }: Slot): string =>
+  extra ? `, and the ${String(extra.more)} more on the ${extra.side} with it` : '';
+
 function outWords(id: string, block: Block, plan: Plan, set: ChoiceSet): string {
   if (block.stations) return `The stations of ${block.phase} left out`;
-  const drill = drillAt(
-    slotsOf(block).find((slot) => slot.id === id),
-    set,
-  );
+  const gone = slotsOf(block).find((slot) => slot.id === id);
+  const drill = drillAt(gone, set);
   const target = drill && mainTarget(drill);
-  if (!drill || !target) return `${drill?.name ?? 'A drill'} left out`;
+  if (!gone || !drill || !target) return `${drill?.name ?? 'A drill'} left out`;
   const still = allSlots(builtCircuit(set.circuit, plan, set.occasion))
     .map((slot) => drillAt(slot, set))
     .find((other) => other && serves(other, target));
   const what = target.replace(' · ', ' ').replace(/^(system|pattern) /, '');
-  return still
-    ? `${drill.name} left out; ${lower(still.name)} still serves the ${what}`
-    : `${drill.name} left out; nothing else serves the ${what}`;
+  const server = still ? lower(still.name) : 'nothing else';
+  return `${drill.name} left out${extraWords(gone)}; ${server}${still ? ' still' : ''} serves the ${what}`;
 }
 
 function combineWords(id: string, block: Block, plan: Plan, set: ChoiceSet): string {
@@ -66,6 +68,23 @@ function combineWords(id: string, block: Block, plan: Plan, set: ChoiceSet): str
   const built = allSlots(builtCircuit(set.circuit, plan, set.occasion)).find((slot) => slot.id === id);
   const dose = built && drill ? `, ${amountWords(built, drill, set.floor)}` : '';
   return `${drill?.name ?? 'One drill'}${dose}, in place of ${names.join(' and ')}`;
+}
+
+/** One interval, or one count, for a whole block: "Raise: 20 s each instead of 30 s". */
+function intervalWords(block: Block, plan: Plan, set: ChoiceSet): string {
+  const built = new Map(allSlots(builtCircuit(set.circuit, plan, set.occasion)).map((slot) => [slot.id, slot]));
+  const changed = slotsOf(block).filter(({ id }) => {
+    const change = plan.slots[id];
+    return change?.kind === 'kept' && change.amount !== 'full';
+  });
+  const slot = changed.find(({ sides }) => sides !== 'each') ?? changed[0];
+  const now = slot && built.get(slot.id);
+  return slot && now ? `${nameOf(block)}: ${bareAmount(now)} each instead of ${bareAmount(slot)}` : '';
+}
+
+function bareAmount({ dose }: Slot): string {
+  if (dose.kind === 'time') return `${rangeWords(dose.seconds)} s`;
+  return dose.kind === 'reps' ? rangeWords(dose.count) : '';
 }
 
 function doseMoveWords({ kind, id }: MoveKey, plan: Plan, set: ChoiceSet): string {

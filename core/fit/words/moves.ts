@@ -5,6 +5,7 @@ import { timeCircuit } from '../../timeline/timeCircuit.ts';
 import { countAt, type Seconds } from '../../units.ts';
 import { builtCircuit } from '../plan/build.ts';
 import type { ChoiceSet } from '../search/choice.ts';
+import { isRuledByOne } from '../plan/alike.ts';
 import { moveWords } from './moveWords.ts';
 import { AS_PLANNED, type BlockPlan, type Plan, type SlotPlan } from '../plan/plan.ts';
 import { planValue, shareOf } from '../search/value.ts';
@@ -64,12 +65,25 @@ export function changesOf(plan: Plan, circuit: Circuit): readonly Change[] {
     const out = slots.filter(({ id }) => plan.slots[id]?.kind === 'out');
     if (block.stations && out.length > 0) return [outTogether(out)];
     const planned = countAt(block.rounds, 'plan');
+    const each = slots.flatMap((slot, at) => slotChanges(slot, slots[at + 1], plan));
+    const alike = !block.stations && isRuledByOne(slots);
     return [
-      ...slots.flatMap((slot, at) => slotChanges(slot, slots[at + 1], plan)),
+      ...(alike ? dosesTogether(block.id, each) : each),
       ...blockChanges(block.id, planned, plan.blocks[block.id]),
     ];
   });
   return [...changes, ...talk];
+}
+
+/** The doses of a block that one interval rules, as the one change that a coach calls. */
+function dosesTogether(blockId: string, changes: readonly Change[]): readonly Change[] {
+  const doses = changes.filter(({ key }) => key.kind === 'dose');
+  if (doses.length === 0) return changes;
+  const together: Change = {
+    key: { kind: 'dose', id: blockId },
+    into: (plan) => doses.reduce((so, { into }) => into(so), plan),
+  };
+  return [...changes.filter(({ key }) => key.kind !== 'dose'), together];
 }
 
 function slotChanges(slot: Slot, next: Slot | undefined, plan: Plan): readonly Change[] {

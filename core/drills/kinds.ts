@@ -18,6 +18,13 @@ export function meansSeconds({ usual, phases, space }: Drill, number: Range): bo
   return stayedIn && phases[0] !== 'raise' && phases[0] !== 'potentiate' && number.low >= LEAST_SECONDS;
 }
 
+/** From here on a drill raises the pulse. Common practice, no source. */
+const RAISES_FROM = 0.3;
+
+/** Raising the pulse: what a drill does to it, whatever the block is called. Arm circles in a block that raises raise nothing. */
+export const isRaising = ({ targets }: Pick<Drill, 'targets'>): boolean =>
+  (targets['system · pulse'] ?? 0) >= RAISES_FROM;
+
 /** Rolling on something hard or soft. */
 export const isRolling = ({ kit, targets, phases }: Drill): boolean =>
   phases[0] === 'release' &&

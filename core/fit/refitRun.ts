@@ -1,6 +1,7 @@
 import { allSlots, slotsOf, type Block, type Circuit, type Slot } from '../circuit/circuit.ts';
 import type { FitRecipe } from '../circuit/shortVersion.ts';
 import { TARGETS, type Target } from '../drills/target.ts';
+import { isRaising } from '../drills/kinds.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { AT_THE_START, stanceAfter } from '../occasion/stance.ts';
@@ -145,7 +146,10 @@ function doneIn(segments: readonly Segment[], library: DrillLibrary): Done {
   const work = segments.filter(({ kind }) => kind === 'work');
   const drills = [...new Set(work.map((segment) => drillIn(segment, library)))].flatMap((drill) => drill ?? []);
   return {
-    raise: work.reduce((sum, { phase, length }) => (phase === 'raise' ? sum + length : sum), 0),
+    raise: work.reduce((sum, segment) => {
+      const drill = drillIn(segment, library);
+      return segment.phase !== 'potentiate' && drill && isRaising(drill) ? sum + segment.length : sum;
+    }, 0),
     phases: new Set<Phase>(work.map(({ phase }) => phase)),
     targets: new Set<Target>(TARGETS.filter((target) => drills.some((drill) => serves(drill, target)))),
   };

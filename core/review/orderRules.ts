@@ -1,18 +1,20 @@
 import type { Phase } from '../drills/phase.ts';
 import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
-import { isMoving, isStaticHold } from '../drills/kinds.ts';
+import { isMoving, isRaising, isStaticHold } from '../drills/kinds.ts';
+import { drillIn } from '../drills/onRung.ts';
 import { comesBefore } from '../drills/precedence.ts';
 
 /** How far effort may fall after its first peak before it counts as going cold. Common practice, no source. */
 const FALL = 2;
 
 /** Nothing raises the pulse, or something fast comes before enough has. */
-export const raiseFirst: GraveRule = ({ timeline: { segments }, placed, approach }) => {
+export const raiseFirst: GraveRule = ({ timeline: { segments }, placed, approach, library }) => {
   if (placed.length === 0) return [];
   const fast = segments.find(({ phase, kind }) => phase === 'potentiate' && kind === 'work');
   const raised = segments
-    .filter(({ phase, kind, start }) => phase === 'raise' && kind === 'work' && (!fast || start < fast.start))
+    .filter(({ phase, kind, start }) => phase !== 'potentiate' && kind === 'work' && (!fast || start < fast.start))
+    .filter((segment) => isRaising(drillIn(segment, library) ?? { targets: {} }))
     .reduce((sum, { length }) => sum + length, 0);
   const { raiseBeforeFast } = approach.caps;
   if (fast && raised < raiseBeforeFast) {
@@ -27,7 +29,7 @@ export const raiseFirst: GraveRule = ({ timeline: { segments }, placed, approach
       },
     ];
   }
-  if (placed.some(({ phase, drill }) => phase === 'raise' || drill.phases.includes('raise'))) return [];
+  if (placed.some(({ drill }) => isRaising(drill))) return [];
   return [
     {
       rule: 'no-raise',

@@ -113,5 +113,7 @@ function raisedBefore(circuit: Circuit, blockId: string, occasion: Occasion): Se
   const at = segments.findIndex((segment) => segment.blockId === blockId);
   return segments
     .slice(0, at)
-    .reduce((sum, { phase, kind, length }) => (phase === 'raise' && kind === 'work' ? sum + length : sum), 0);
+    .filter(({ phase, kind }) => phase !== 'potentiate' && kind === 'work')
+    .filter(({ drillId }) => (occasion.library.byId.get(drillId)?.targets['system · pulse'] ?? 0) >= 0.3)
+    .reduce((sum, { length }) => sum + length, 0);
 }

@@ -154,7 +154,12 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean)
     const need = set.blocks[node.block]?.places[node.from]?.raiseBefore ?? 0;
     if (need <= 0) continue;
     const work = nodes
-      .filter(({ block }) => block < node.block && set.blocks[block]?.block.phase === 'raise')
+      .filter(
+        ({ block, drill }) =>
+          block < node.block &&
+          set.blocks[block]?.block.phase !== 'potentiate' &&
+          (drill.targets['system · pulse'] ?? 0) >= 0.3,
+      )
       .flatMap(({ choices }) => choices.map((one) => `${String(one.way.rounds * one.work)} ${one.name}`));
     rows.push(`${plus(work)}${less(chosen(node).map((name) => `${String(need)} ${name}`))} >= 0`);
   }

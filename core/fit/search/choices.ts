@@ -2,6 +2,7 @@ import type { Block, Circuit, Slot } from '../../circuit/circuit.ts';
 import type { FitRecipe, MoveKind } from '../../circuit/shortVersion.ts';
 import type { Floor } from '../../dose/distance.ts';
 import type { Drill } from '../../drills/drill.ts';
+import { isRaising } from '../../drills/kinds.ts';
 import type { Target } from '../../drills/target.ts';
 import { floorOf } from '../../occasion/floor.ts';
 import { withItsPeople } from '../../occasion/occasion.ts';
@@ -76,7 +77,7 @@ export function choicesOf(circuit: Circuit, occasion: Occasion, recipe: FitRecip
   const blocks = circuit.blocks.map((block) => {
     const raiseBefore = block.phase === 'potentiate' ? Math.min(occasion.approach.caps.raiseBeforeFast, raised) : 0;
     const choiceBlock = blockChoices(block, { circuit, occasion, weights, floor, may, direction, raiseBefore });
-    if (block.phase === 'raise') raised += plannedWork(choiceBlock, circuit, occasion, floor);
+    if (block.phase !== 'potentiate') raised += plannedRaising(choiceBlock, circuit, occasion, floor);
     return choiceBlock;
   });
   const mayNameOnly =
@@ -213,9 +214,12 @@ function combinedChoices(
 const targetsOf = (drill: Drill, { targets }: Weights): readonly Target[] =>
   [...targets.keys()].filter((target) => serves(drill, target));
 
-function plannedWork({ block, places, planned }: ChoiceBlock, circuit: Circuit, occasion: Occasion, floor: Floor) {
-  return places.reduce(
-    (sum, { slot, drill }) => sum + planned * slotSeconds(slot, drill, { circuit, occasion, floor }, block).work,
-    0,
-  );
+/** Seconds of what raises in a block, over its rounds. */
+function plannedRaising({ block, places, planned }: ChoiceBlock, circuit: Circuit, occasion: Occasion, floor: Floor) {
+  return places
+    .filter(({ drill }) => isRaising(drill))
+    .reduce(
+      (sum, { slot, drill }) => sum + planned * slotSeconds(slot, drill, { circuit, occasion, floor }, block).work,
+      0,
+    );
 }

@@ -1,4 +1,5 @@
 import type { Drill } from '../../drills/drill.ts';
+import { isRaising } from '../../drills/kinds.ts';
 import type { Phase } from '../../drills/phase.ts';
 import { readySeconds, straightInSeconds } from '../../timeline/change.ts';
 import { withItsPeople } from '../../occasion/occasion.ts';
@@ -123,7 +124,8 @@ class TaskBuilder {
   ): TaskChoice {
     const slot = restedSlot(choice.slot, rest);
     const { busy, work } = slotSeconds(slot, choice.drill, this.set, block.block);
-    const raises = block.block.phase === 'raise';
+    // Fast work raises, too, but it is what the raising is for.
+    const raises = block.block.phase !== 'potentiate' && isRaising(choice.drill);
     return {
       spans: choice.spans,
       drill: this.drill(choice.drill),

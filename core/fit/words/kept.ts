@@ -3,6 +3,7 @@ import type { FitRecipe } from '../../circuit/shortVersion.ts';
 import { clockWords } from '../../clockWords.ts';
 import type { Segment, Timeline } from '../../timeline/timeline.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
+import { isRaising } from '../../drills/kinds.ts';
 import { drillIn } from '../../drills/onRung.ts';
 
 /** What a fitted circuit still has: each essential part with its drills and seconds, pins, and raising before fast work. */
@@ -32,7 +33,11 @@ export function keptWords(
     ({ slot }) => slot.pinned || refused.some(({ kind, id }) => kind === 'out' && id === slot.id),
   );
   const fast = segments.find(({ phase }) => phase === 'potentiate');
-  const raised = workIn(segments.filter(({ phase, start }) => phase === 'raise' && start < (fast?.start ?? 0)));
+  const raising = (segment: Segment): boolean => {
+    const drill = drillIn(segment, library);
+    return segment.phase !== 'potentiate' && drill !== undefined && isRaising(drill);
+  };
+  const raised = workIn(segments.filter((segment) => segment.start < (fast?.start ?? 0) && raising(segment)));
   return [
     ...parts,
     ...(pins.length > 0

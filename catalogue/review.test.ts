@@ -86,6 +86,27 @@ const CASES: readonly (readonly [rule: string, off: string, silent: string, more
   ],
   ['too-hard', 'raise\n squat jump 10', 'raise\n easy jog 60s\npotentiate\n squat jump 10'],
   ['one-side', 'raise\n lateral lunge 8 both', 'raise\n lateral lunge 8/side alt'],
+  [
+    'many-landings',
+    'raise\n easy jog 120s\npotentiate\n squat jump 30\n pogo hops 30',
+    'raise\n easy jog 120s\npotentiate\n squat jump 5\n pogo hops 20',
+  ],
+  [
+    'steep-climb',
+    'raise\n row, easy 120s\nintegrate\n ramp-up sets lift 100kg x5 40%x5 85%x2',
+    'raise\n row, easy 120s\nintegrate\n ramp-up sets lift 100kg x5 40%x5 60%x3 80%x2',
+  ],
+  [
+    'short-raise',
+    'raise\n easy jog 20s\nmobilise\n cat-cow 60s\n trunk circles 60s\n deep squat with rotation 60s alt\n hip circles 60s',
+    'raise\n easy jog 90s\nmobilise\n cat-cow 60s\n trunk circles 60s\n deep squat with rotation 60s alt\n hip circles 60s',
+  ],
+  ['many-neck-moves', 'raise\n easy jog 60s\nmobilise\n neck nods 40', 'raise\n easy jog 60s\nmobilise\n neck nods 5'],
+  [
+    'same-in-a-row',
+    'raise\n easy jog 60s\nactivate\n glute bridge 10\n single-leg bridge 6/side\n frog pump 10\n donkey kick 8/side\n standing kickback 8/side',
+    'raise\n easy jog 60s\nactivate\n glute bridge 10\n bird dog 6/side alt\n frog pump 10\n donkey kick 8/side\n standing kickback 8/side',
+  ],
   ['odd-lengths', 'raise\n easy jog 3 lengths', 'raise\n easy jog 4 lengths'],
   [
     'up-and-down',

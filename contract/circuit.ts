@@ -77,6 +77,7 @@ const slot = shape<Slot>({
   rest: seconds(0, MOST_SECONDS),
   runsOn: yesOrNo,
   pinned: yesOrNo,
+  doseKept: yesOrNo,
   optional: yesOrNo,
   cue: line(MOST_CUE),
   guess: line(MOST_UNREAD),

@@ -32,8 +32,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
         withDefaults(slot, { growing: null, load: null, band: null, height: null }),
       );
     },
-    // Version 3 got people ready for every slot.
-    (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { runsOn: false })),
+    // Version 3 got people ready for every slot, and pinned no dose.
+    (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { runsOn: false, doseKept: false })),
   ],
   // Drills kept before figures were drawn have none.
   drill: [(drill) => withDefaults(drill, { figure: '' })],

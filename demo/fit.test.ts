@@ -4,7 +4,7 @@ import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
-import { choicesOf } from '@prompt-spark/core/fit/search/choices';
+import { choiceSetsOf, choicesOf } from '@prompt-spark/core/fit/search/choices';
 import { fitCurve, stepAt } from '@prompt-spark/core/fit/search/fitCurve';
 import { AS_PLANNED } from '@prompt-spark/core/fit/plan/plan';
 import { refitRun } from '@prompt-spark/core/fit/refitRun';
@@ -43,10 +43,11 @@ describe.each(keys)('the demo circuit %s', (key) => {
   it('is fitted exactly at every half minute: as an integer program solved by highs', async () => {
     const curve = fitCurve(circuit, occasion);
     const set = choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter');
+    const sets = choiceSetsOf(circuit, occasion, PLAIN_RECIPE, 'shorter');
     const whole = planValue(AS_PLANNED, set);
     let compared = 0;
     for (let seconds = 30; seconds <= curve.planned; seconds += 30) {
-      const verdict = await referee.best(set, seconds);
+      const verdict = await referee.best(sets, seconds);
       const step = stepAt(curve, seconds);
       if (!step) expect(verdict).toEqual({ kind: 'nothing fits' });
       else {

@@ -43,6 +43,8 @@ export interface Slot {
   readonly runsOn: boolean;
   /** Never left out when the circuit is shortened. */
   readonly pinned: boolean;
+  /** Pinned with its dose and its sides, which stay as they are, too. */
+  readonly doseKept: boolean;
   /** The first to be left out, and only added when there is time. */
   readonly optional: boolean;
   /** The coach's own cue; empty for the drill's. */

@@ -143,3 +143,9 @@ export function takeOutBlock(circuit: Circuit, blockId: string): Circuit {
 function changeLines(circuit: Circuit, blockId: string, change: (lines: readonly Line[]) => readonly Line[]): Circuit {
   return changeBlock(circuit, blockId, (block) => ({ ...block, lines: change(block.lines) }));
 }
+
+/** A slot pinned by one step more: its drill, then its dose as well, then not at all. */
+export function pinnedOn(slot: Slot): Slot {
+  if (slot.doseKept) return { ...slot, pinned: false, doseKept: false };
+  return slot.pinned ? { ...slot, doseKept: true } : { ...slot, pinned: true };
+}

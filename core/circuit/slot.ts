@@ -22,6 +22,7 @@ export function usualSlot(drill: Drill, id: string): Slot {
     rest: 0,
     runsOn: false,
     pinned: false,
+    doseKept: false,
     optional: false,
     cue: '',
     guess: '',

@@ -38,7 +38,7 @@ export const isMoving = (drill: Drill): boolean =>
   drill.phases.some((phase) => phase === 'mobilise' || phase === 'integrate');
 
 /** The target a drill serves most; undefined where it serves none. */
-export function mainTarget({ targets }: Drill): Target | undefined {
+export function mainTarget({ targets }: Pick<Drill, 'targets'>): Target | undefined {
   let best: Target | undefined;
   for (const target of TARGETS) if ((targets[target] ?? 0) > (best ? (targets[best] ?? 0) : 0)) best = target;
   return best;

@@ -51,6 +51,7 @@ export interface Spoken {
   /** As many as feel right. */
   feel?: boolean;
   pinned?: boolean;
+  doseKept?: boolean;
   optional?: boolean;
   /** What is said beside it, such as a load. */
   beside?: string[];

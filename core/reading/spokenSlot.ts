@@ -49,6 +49,7 @@ export function spokenSlot(said: Spoken, { drill, rungId }: Named, id: string): 
     setRest: between && meant.rest !== undefined ? meant.rest : usualSetRest(sided.dose),
     rest: between ? 0 : (meant.rest ?? 0),
     pinned: meant.pinned ?? false,
+    doseKept: meant.doseKept ?? false,
     optional: meant.optional ?? false,
   };
   return canBeKept(slot) ? slot : undefined;

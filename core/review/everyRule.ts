@@ -1,3 +1,4 @@
+import { manyLandings, manyNeckMoves, sameInARow, shortRaise, steepClimb } from './amountRules.ts';
 import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
 import { oddLengths } from './lengthRules.ts';
 import { longHold, longRolling, oddOneOut, oneSideOnly, tooFewThings, tooHard } from './doseRules.ts';
@@ -31,6 +32,11 @@ export const EVERY_RULE: readonly Rule[] = [
   gap,
   planeMissing,
   oddLengths,
+  manyLandings,
+  steepClimb,
+  shortRaise,
+  manyNeckMoves,
+  sameInARow,
   upAndDown,
   hiddenTime,
   underTime,

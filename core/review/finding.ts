@@ -76,3 +76,5 @@ export type Rule = (reviewed: Reviewed) => readonly Finding[];
 export const TRADE = 'common practice';
 /** Acute effects of stretching: Behm, Blazevich, Kay & McHugh, Appl Physiol Nutr Metab 2016;41:1–11. From memory. */
 export const BEHM = 'Behm et al. 2016';
+/** Foot contacts by a plyometric session: NSCA, Essentials of Strength Training and Conditioning. From memory. */
+export const NSCA = 'NSCA, foot contacts';

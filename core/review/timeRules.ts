@@ -52,7 +52,12 @@ export const underTime: Rule = ({ circuit: { available }, timeline: { total } })
 };
 
 /** Too much of the time goes into getting ready, changing sides and resting. */
-export const hiddenTime: Rule = ({ timeline: { hidden, total }, approach: { caps } }) => {
+export const hiddenTime: Rule = ({ timeline: { hidden: all, segments, total }, approach: { caps }, placed }) => {
+  // Between sets under a bar people rest because they must.
+  const underABar = new Set(placed.filter(({ slot }) => slot.dose.kind === 'lift').map(({ slot }) => slot.id));
+  const hidden = segments
+    .filter(({ restAfter, slotId }) => restAfter === 'set' && underABar.has(slotId))
+    .reduce((left, { length }) => left - length, all);
   if (total.plan === 0 || hidden <= total.plan * caps.hidden) return [];
   return [
     {

@@ -1,4 +1,7 @@
 import { clockWords } from '../clockWords.ts';
+import type { Drill } from '../drills/drill.ts';
+import { mainTarget } from '../drills/kinds.ts';
+import type { Target, Targets } from '../drills/target.ts';
 import { servedOn } from '../drills/served.ts';
 import type { Posture } from '../drills/posture.ts';
 import { sharedTarget } from './likeness.ts';
@@ -37,6 +40,21 @@ function purpose(place: SlotPlace, { drill, rung }: Candidate): string {
     const step = rung.rung < place.rung.rung ? 'an easier version' : 'a harder version';
     return rung.changes.length > 0 ? `${step} (${rung.changes.join(' and ')})` : step;
   }
-  const shared = sharedTarget(place.drill.targets, servedOn(drill, rung));
-  return shared ? `same ${shared.replace(' · ', ' ')}` : 'much the same';
+  const served = servedOn(drill, rung);
+  const shared = sharedTarget(place.drill.targets, served);
+  const main = mainTarget(place.drill);
+  const instead = main && lostFor(main, place.drill, served);
+  if (instead) return `${wordsOf(instead)} instead of ${wordsOf(main)}`;
+  return shared ? `same ${wordsOf(shared)}` : 'much the same';
+}
+
+const wordsOf = (target: Target): string => target.replace(' · ', ' ');
+
+/** Under this share of the main purpose it counts as lost, and the loss is said. Common practice, no source. */
+const LOST_UNDER = 0.3;
+
+/** What a swap is for where the main purpose of what was planned is lost; undefined where it is kept. */
+function lostFor(main: Target, { targets }: Drill, served: Targets): Target | undefined {
+  if ((served[main] ?? 0) >= LOST_UNDER * (targets[main] ?? 0)) return undefined;
+  return mainTarget({ targets: served });
 }

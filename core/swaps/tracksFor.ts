@@ -110,13 +110,12 @@ function assigned(
   return { tracks, oneToOne };
 }
 
-/** The easier of the additional instructions is the gentler track; one that is harder than planned is the stronger. */
+/** The easiest of the additional instructions is the gentler track. None is the stronger: they are for people who are limited. */
 function namesFor(place: SlotPlace, candidates: readonly Candidate[]): readonly TrackName[] {
   const gentlest = Math.min(...candidates.map(({ rung }) => rung.effort));
   let gentler = false;
   return candidates.map(({ rung }) => {
-    if (rung.effort > place.rung.effort) return 'stronger';
-    if (rung.effort > gentlest || gentler) return 'other';
+    if (rung.effort > Math.min(gentlest, place.rung.effort) || gentler) return 'other';
     gentler = true;
     return 'gentler';
   });

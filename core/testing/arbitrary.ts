@@ -103,7 +103,7 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       setRest: fc.oneof(fc.constant(10), halves(0, 60)),
       rest: fc.oneof(fc.constant(0), halves(0, 60)),
       runsOn: fc.boolean(),
-      pinned: fc.boolean(),
+      pin: fc.constantFrom('none', 'drill', 'dose'),
       optional: fc.boolean(),
       cue: fc.oneof(fc.constant(''), words),
       guess: fc.oneof({ weight: 3, arbitrary: fc.constant('') }, { weight: 1, arbitrary: words }),
@@ -113,9 +113,11 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       band: fc.option(fc.constantFrom(...BAND_STRENGTHS)),
       height: fc.option(measure),
     })
-    .map(({ drill, extra, rungAt, ...rest }) => ({
+    .map(({ drill, extra, rungAt, pin, ...rest }) => ({
       ...usualSlot(drill, id),
       ...rest,
+      pinned: pin !== 'none',
+      doseKept: pin === 'dose',
       rung: drill.ladder.filter(({ rung }) => rung !== 0)[rungAt]?.id ?? '',
       // More of one side means something only where sides are counted, and there is no more of a ramp.
       extra: rest.sides === 'both' || !takesExtra(rest.dose) ? null : extra,

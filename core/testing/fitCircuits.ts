@@ -125,12 +125,14 @@ function anyFitSlot(drill: Drill, id: string): fc.Arbitrary<Slot> {
       sets: fc.constantFrom(just(1), just(1), just(2)),
       setRest: fc.constantFrom(0, 10),
       runsOn: fc.constantFrom(false, false, false, true),
-      pinned: fc.constantFrom(false, false, false, false, true),
+      pin: fc.constantFrom('none', 'none', 'none', 'none', 'drill', 'dose'),
       optional: fc.constantFrom(false, false, false, true),
     })
-    .map((parts) => ({
+    .map(({ pin, ...parts }) => ({
       ...usualSlot(drill, id),
       ...parts,
+      pinned: pin !== 'none',
+      doseKept: pin === 'dose',
       sides: parts.dose.kind === 'lift' ? ('both' as const) : parts.sides,
       sets: parts.dose.kind === 'lift' ? just(1) : parts.sets,
     }));

@@ -72,7 +72,10 @@ function readGuess(scanner: Scanner, words: DoseWords): boolean {
 
 function readMarks(scanner: Scanner, words: DoseWords): boolean {
   const { column } = scanner;
-  if (scanner.take('!')) set(words, 'pinned', true, column);
+  if (scanner.take('!!')) {
+    set(words, 'pinned', true, column);
+    set(words, 'doseKept', true, column);
+  } else if (scanner.take('!')) set(words, 'pinned', true, column);
   else if (scanner.take('\\?')) set(words, 'optional', true, column);
   else return false;
   return true;

@@ -27,6 +27,7 @@ export interface DoseWords {
   percents?: readonly number[];
   step?: Measure;
   pinned?: boolean;
+  doseKept?: boolean;
   optional?: boolean;
   cue?: string;
   guess?: string;
@@ -63,6 +64,7 @@ const WORD_NAMES: Readonly<Record<keyof DoseWords, string>> = {
   percents: 'row of percentages',
   step: 'length of step',
   pinned: '!',
+  doseKept: '!!',
   optional: '?',
   cue: 'cue',
   guess: 'guess',

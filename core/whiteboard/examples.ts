@@ -98,6 +98,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'leg swing, side to side 8/side left +4', says: 'more on the stiffer or weaker side' },
       { line: 'skipping rope 60s rest 10s', says: 'rest after it' },
       { line: 'body-weight squat 10 !', says: 'pinned: never left out' },
+      { line: 'body-weight squat 10 !!', says: 'pinned with its dose: neither left out nor shortened' },
       { line: 'arm circles 8/way ?', says: 'optional: first to be left out' },
       { line: 'good-morning bow 8 "seat to the wall"', says: 'your own cue' },
     ],

@@ -205,6 +205,7 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
     rest: words.rest ?? 0,
     runsOn: onward,
     pinned: words.pinned ?? false,
+    doseKept: words.doseKept ?? false,
     optional: words.optional ?? false,
     cue: words.cue ?? '',
     guess: words.guess ?? '',

@@ -20,7 +20,7 @@ export function writeDose(slot: Slot, drill: Drill): string {
     ...writeInHand(slot),
     slot.setRest === usualSetRest(slot.dose) ? '' : `set rest ${slot.setRest}s`,
     slot.rest ? `rest ${slot.rest}s` : '',
-    slot.pinned ? '!' : '',
+    slot.doseKept ? '!!' : slot.pinned ? '!' : '',
     slot.optional ? '?' : '',
     slot.cue ? quoted(slot.cue) : '',
     slot.guess ? `guessed from ${quoted(slot.guess)}` : '',

@@ -162,7 +162,7 @@ function placeChoices(
     .filter(({ amount, sides }) => {
       const asPlanned = amount === 'full' && sides === slot.sides;
       if (asPlanned) return true;
-      if (block.stations) return false;
+      if (block.stations || slot.doseKept) return false;
       return (
         (amount === 'full' || (may('dose', slot.id) && may('dose', block.id))) &&
         (sides === slot.sides || may('sides', slot.id))

@@ -4,7 +4,7 @@ import type { Dose, Sides } from '@prompt-spark/core/dose/dose';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
 import { MOST_SETS } from '@prompt-spark/core/circuit/bounds';
-import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { changeSlot, pinnedOn } from '@prompt-spark/core/circuit/edit';
 import { takesExtra } from '@prompt-spark/core/dose/dose';
 import { startingDose } from '@prompt-spark/core/drills/startingDose';
 import { usualSetRest } from '@prompt-spark/core/dose/trade';
@@ -147,13 +147,9 @@ function changeKind(kind: Dose['kind']): void {
           @click="change((slot) => ({ ...slot, runsOn: !slot.runsOn }))"
           >{{ slotLine.runsOn ? 'Stop before it' : 'Straight into it' }}</v-btn
         >
-        <v-btn
-          :prepend-icon="mdiPinOutline"
-          variant="text"
-          :aria-pressed="slotLine.pinned"
-          @click="change((slot) => ({ ...slot, pinned: !slot.pinned }))"
-          >{{ slotLine.pinned ? 'Unpin' : 'Pin' }}</v-btn
-        >
+        <v-btn :prepend-icon="mdiPinOutline" variant="text" :aria-pressed="slotLine.pinned" @click="change(pinnedOn)">{{
+          slotLine.doseKept ? 'Unpin' : slotLine.pinned ? 'Pin its dose, too' : 'Pin'
+        }}</v-btn>
         <v-btn :prepend-icon="mdiContentDuplicate" variant="text" @click="editing.duplicate">Duplicate</v-btn>
         <v-menu>
           <template #activator="{ props }">

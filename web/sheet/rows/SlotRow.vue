@@ -80,7 +80,13 @@ function press(event: MouseEvent): void {
         <span class="name">
           <span v-if="slotLine.runsOn" class="soft small">straight into</span>
           {{ drill?.name ?? slotLine.drillId }}
-          <v-icon v-if="slotLine.pinned" :icon="mdiPinOutline" size="16" aria-label="pinned" />
+          <v-icon
+            v-if="slotLine.pinned"
+            :icon="mdiPinOutline"
+            size="16"
+            :aria-label="slotLine.doseKept ? 'pinned with its dose' : 'pinned'"
+          />
+          <span v-if="slotLine.doseKept" class="soft small" aria-hidden="true">with its dose</span>
           <span v-if="slotLine.optional" class="soft small">optional</span>
         </span>
         <span class="soft dose">{{ words }}</span>

@@ -210,7 +210,11 @@ export const useEditingStore = defineStore('editing', () => {
     const slots = linesWith(sheet.circuit, acted.value).filter((line) => line.kind === 'slot');
     const on = !slots.every((slot) => slot[mark]);
     sheet.changeCircuit((circuit) =>
-      slots.reduce((so, { id }) => changeSlot(so, id, (slot) => ({ ...slot, [mark]: on })), circuit),
+      slots.reduce(
+        (so, { id }) =>
+          changeSlot(so, id, (slot) => ({ ...slot, [mark]: on, doseKept: slot.doseKept && (mark !== 'pinned' || on) })),
+        circuit,
+      ),
     );
   }
 

@@ -1,0 +1,143 @@
+import { countAt, type Seconds } from '../units.ts';
+import { workSecondsOneSide } from '../dose/workSeconds.ts';
+import { isRaising, mainTarget } from '../drills/kinds.ts';
+import { demandOf } from '../drills/demand.ts';
+import { baseOf } from '../drills/drill.ts';
+import { drillIn } from '../drills/onRung.ts';
+import { NSCA, TRADE, type Finding, type Placed, type Rule } from './finding.ts';
+
+/**
+ * Landings on the feet in one warm-up from which on it is a training of its own: half of what a beginner is given in a whole
+ * plyometric session, 80 to 100 contacts (NSCA, Essentials of Strength Training and Conditioning; from memory).
+ */
+const MOST_LANDINGS = 50;
+/** Turns, nods and bends of the neck. Common practice, no source. */
+const MOST_NECK_MOVES = 30;
+/** Drills one after another for one part of the body. Common practice, no source. */
+const MOST_IN_A_ROW = 4;
+/** A climb to a lift: the heaviest it begins with, and the most it grows by at once. Common practice, no source. */
+const MOST_FIRST_PERCENT = 60;
+const MOST_JUMP_PERCENT = 25;
+/** Raising is short under this share of what the approach gives it, in a circuit of some length. Common practice, no source. */
+const SHORT_RAISE = 0.4;
+const LONG_ENOUGH: Seconds = 240;
+
+/** Repetitions of both sides over sets and rounds; a timed drill does one a second. */
+function repetitions({ slot, rounds }: Placed, floor: Parameters<typeof workSecondsOneSide>[2]): number {
+  const { dose, sides } = slot;
+  const times = countAt(slot.sets, 'plan') * rounds;
+  const both = sides === 'both' ? 1 : 2;
+  if (dose.kind === 'reps' || dose.kind === 'holds') return countAt(dose.count, 'plan') * times * both;
+  return workSecondsOneSide(dose, 'plan', floor) * times;
+}
+
+/** More jumps and landings than a warm-up is for. */
+export const manyLandings: Rule = ({ placed, floor }) => {
+  const jumping = placed.filter(
+    ({ drill, phase }) =>
+      (phase === 'potentiate' || (phase !== 'raise' && !isRaising(drill))) &&
+      !isRunning(drill) &&
+      demandOf(baseOf(drill).demands, 'impact') >= 2,
+  );
+  const landings = Math.round(jumping.reduce((sum, one) => sum + repetitions(one, floor), 0));
+  if (landings <= MOST_LANDINGS) return [];
+  return [
+    {
+      rule: 'many-landings',
+      severity: 'warn',
+      slotIds: jumping.map(({ slot }) => slot.id),
+      title: `${String(landings)} jumps and landings`,
+      words: `Up to ${String(MOST_LANDINGS)} warm people up; more is a training of its own. Fewer repetitions, or one drill less.`,
+      source: NSCA,
+    },
+  ];
+};
+
+/** Running is counted by its seconds and lengths, not by its steps. */
+const isRunning = ({ targets }: Placed['drill']): boolean =>
+  (targets['pattern · run'] ?? 0) > (targets['pattern · jump'] ?? 0);
+
+/** More moves of the neck than it likes. */
+export const manyNeckMoves: Rule = ({ placed, floor }) => {
+  const neck = placed.filter(({ drill }) => mainTarget(drill)?.startsWith('neck'));
+  const moves = Math.round(neck.reduce((sum, one) => sum + repetitions(one, floor), 0));
+  if (moves <= MOST_NECK_MOVES) return [];
+  return [
+    {
+      rule: 'many-neck-moves',
+      severity: 'note',
+      slotIds: neck.map(({ slot }) => slot.id),
+      title: `${String(moves)} moves of the neck`,
+      words: 'A few slow ones each way are enough: the neck tires and gets dizzy.',
+      source: TRADE,
+    },
+  ];
+};
+
+/** Drill after drill for one part of the body. */
+export const sameInARow: Rule = ({ placed }) => {
+  let run: Placed[] = [];
+  const runs: Placed[][] = [];
+  for (const one of placed) {
+    if (run.length === 0 || partOf(run[0]) !== partOf(one)) runs.push((run = []));
+    run.push(one);
+  }
+  return runs
+    .filter((own) => own.length > MOST_IN_A_ROW && partOf(own[0]) !== 'pattern' && partOf(own[0]) !== 'system')
+    .map((own): Finding => ({
+      rule: 'same-in-a-row',
+      severity: 'note',
+      slotIds: own.map(({ slot }) => slot.id),
+      title: `${String(own.length)} drills in a row for the ${partOf(own[0])}`,
+      words: 'It tires before the session: put something else between, or leave one out.',
+      source: TRADE,
+    }));
+};
+
+/** The part of the body that a drill is mostly for: "glutes" of "glutes · activation". */
+const partOf = (one: Placed | undefined): string => (one && mainTarget(one.drill)?.split(' · ')[0]) ?? '';
+
+/** Sets on the way to a lift that begin heavy, or grow too much at once. */
+export const steepClimb: Rule = ({ placed }) =>
+  placed.flatMap(({ slot, drill }): readonly Finding[] => {
+    const { dose } = slot;
+    if (dose.kind !== 'lift') return [];
+    const percents = [...dose.steps.map(({ percent }) => percent), 100];
+    const first = percents[0] ?? 0;
+    const at = percents.findIndex((percent, index) => percent - (percents[index - 1] ?? percent) > MOST_JUMP_PERCENT);
+    if (first <= MOST_FIRST_PERCENT && at < 0) return [];
+    const title =
+      first > MOST_FIRST_PERCENT
+        ? `${drill.name} begin at ${String(first)} %`
+        : `${drill.name} go from ${String(percents[at - 1])} to ${String(percents[at])} % at once`;
+    return [
+      {
+        rule: 'steep-climb',
+        severity: 'warn',
+        slotIds: [slot.id],
+        title,
+        words: `Begin at ${String(MOST_FIRST_PERCENT)} % at most, and add up to ${String(MOST_JUMP_PERCENT)} points a set.`,
+        source: TRADE,
+      },
+    ];
+  });
+
+/** A raise that is too short for what the approach gives it. */
+export const shortRaise: Rule = ({ timeline: { segments, total }, library, approach }) => {
+  const usual = (approach.shares.raise ?? 0) * total.plan;
+  if (total.plan < LONG_ENOUGH || usual === 0) return [];
+  const raised = segments
+    .filter((segment) => segment.kind === 'work' && isRaising(drillIn(segment, library) ?? { targets: {} }))
+    .reduce((sum, { length }) => sum + length, 0);
+  if (raised === 0 || raised >= SHORT_RAISE * usual) return [];
+  return [
+    {
+      rule: 'short-raise',
+      severity: 'note',
+      slotIds: [],
+      title: `${String(Math.round(raised))} s of raising in ${String(Math.round(total.plan / 60))} minutes`,
+      words: `${approach.name} gives it about ${String(Math.round(usual / 10) * 10)} s: a little longer, or one more drill that raises.`,
+      source: TRADE,
+    },
+  ];
+};

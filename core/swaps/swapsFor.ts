@@ -51,7 +51,7 @@ export function candidatesFor(place: SlotPlace, occasion: Occasion): readonly Ca
   });
 }
 
-/** A drill that is worth doing only for longer than the slot has is none for it. Half of that will do for a swap. */
+/** A swap must be worth doing in the seconds of its slot; half of what is usually useful will do. */
 function leastSeconds({ shortestUseful }: Drill): Seconds {
   return shortestUseful / 2;
 }

@@ -226,7 +226,7 @@ export const hips = [
   drill({
     ...active,
     name: 'Lateral band walk',
-    aliases: ['crab walk'],
+    aliases: ['banded crab walk sideways'],
     posture: 'standing',
     kit: ['loop band'],
     space: 'stride',

@@ -2,6 +2,7 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import { arms } from './arms.ts';
 import { breathing } from './breathing.ts';
 import { circles } from './circles.ts';
+import { gym } from './gym.ts';
 import { hips } from './hips.ts';
 import { jumps } from './jumps.ts';
 import { lunges } from './lunges.ts';
@@ -33,4 +34,5 @@ export const catalogue: readonly Drill[] = withSameMovements([
   ...pulls,
   ...patterns,
   ...jumps,
+  ...gym,
 ]);

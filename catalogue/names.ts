@@ -5,11 +5,11 @@
 export const TRADE_NAMES: Readonly<Record<string, string>> = {
   // Breathing
   'Supine 90/90 breathing reset':
-    'breathing reset; 90/90 breathing; supine breathing; feet on wall breathing; breathing on the back; belly breathing; diaphragm breathing',
+    'diaphragmatic breathing; belly breathing; diaphragm breathing; breathing reset; 90/90 breathing; supine breathing; feet on wall breathing; breathing on the back; belly breathing; diaphragm breathing',
   'Crocodile breathing':
     'prone breathing; crocodile breath; face down breathing; belly breathing face down; breathing on the stomach',
   'Standing breathing reset':
-    'breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing',
+    'box breathing; four-count breathing; breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing',
   'Seated rib breathing':
     'rib breathing; seated breathing; seated breathing into the ribs; side rib breathing; lateral breathing; rib cage breathing',
   'Back rocking':
@@ -43,7 +43,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'stick massage; massage stick; massage stick quads; massage stick calves; massage stick legs; roll the legs with a stick; stick roll',
   // Stretches
   'Half-kneeling hip flexor stretch':
-    'kneeling hip flexor stretch; kneeling lunge stretch; hip flexor stretch; half kneeling hip flexor; low lunge stretch; kneeling hip stretch; half kneeling stretch; hip flexor stretch kneeling',
+    'hip flexor rock; hip flexor rocks; kneeling hip flexor rock; kneeling hip flexor stretch; kneeling lunge stretch; hip flexor stretch; half kneeling hip flexor; low lunge stretch; kneeling hip stretch; half kneeling stretch; hip flexor stretch kneeling',
   'Rear-foot-raised quad stretch':
     'wall quad stretch; couch stretch; sofa stretch; rear foot elevated quad stretch; rear foot elevated hip flexor stretch; kneeling quad stretch; foot on the wall quad stretch; bench quad stretch',
   'Standing quad stretch':
@@ -76,11 +76,11 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Overhead triceps and side lean':
     'overhead triceps stretch; triceps stretch; overhead tricep stretch with side lean; elbow behind head stretch; triceps stretch with side bend; tricep stretch and lean; overhead elbow pull',
   'Cross-body shoulder hold':
-    'cross body shoulder stretch; arm across the chest stretch; posterior shoulder stretch; rear delt stretch; cross body arm stretch; arm across chest; shoulder stretch; cross arm stretch; rear shoulder stretch',
+    'cross body stretch; cross-body stretch; cross body shoulder stretch; cross body shoulder stretch; arm across the chest stretch; posterior shoulder stretch; rear delt stretch; cross body arm stretch; arm across chest; shoulder stretch; cross arm stretch; rear shoulder stretch',
   'Forearm and wrist hold':
     'wrist flexor stretch; forearm stretch; wrist stretch; wrist extensor stretch; forearm and wrist stretch; wrist flexor and extensor stretch',
   'Standing side reach hold':
-    'standing side stretch; side reach and hold; side stretch; lat side stretch; standing side reach; side lean stretch; overhead side stretch; standing lat stretch',
+    'lat stretch; lats stretch; standing side stretch; side reach and hold; side stretch; lat side stretch; standing side reach; side lean stretch; overhead side stretch; standing lat stretch',
   'Neck side hold':
     'neck stretch; ear to shoulder hold; neck side stretch; side neck stretch; lateral neck stretch; ear to shoulder stretch; upper trap stretch',
   'Split-stance hip flexor hold':
@@ -104,12 +104,13 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Cross crawl':
     'standing cross crawl; opposite elbow to knee; standing opposite elbow to knee; elbow to knee; opposite hand to knee; standing cross crunch; knee to opposite elbow; march elbow to knee; standing crunch; standing crunches; standing knee to elbow',
   'Step-ups':
-    'step-up; box step-ups; step-ups on the box; bench step-ups; step ups on a step; low step-ups; step up and down; stepping up and down',
+    'stair climber; stepper; stair machine; stair climb; climbing stairs; step-up; box step-ups; step-ups on the box; bench step-ups; step ups on a step; low step-ups; step up and down; stepping up and down',
   'Side taps with reach':
     'side tap; side taps; side tap and reach; step tap; side to side step tap; side step tap; step touch; step touch with reach; side touch; toe taps to the side; side step with reach',
   'Punch and twist, seated':
     'seated punches; seated punch; seated punch and twist; seated boxing; seated punches with twist; chair boxing; chair punches; sitting punches',
-  'Fast feet': 'quick feet; fast feet drill; foot fire; rapid feet; fast feet on the spot; quick feet in place',
+  'Fast feet':
+    'ladder drills; agility ladder; speed ladder; ladder runs; in-out ladder; ladder quick steps; icky shuffle; quick feet; fast feet drill; foot fire; rapid feet; fast feet on the spot; quick feet in place',
   'Boxer shuffle': "boxer bounce; boxer's shuffle; boxers shuffle; boxer step; boxer skip; boxing bounce; boxer hop",
   'Easy jog':
     'run; jog; jogging; light jog; slow jog; easy run; gentle jog; jog forward; forward jog; light run; running; forward run; jog easy',
@@ -156,7 +157,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Neck turns':
     'neck rotation; head turn; look left and right; neck turn; turn the head; look over the shoulder; head rotation; look over each shoulder; head turns side to side; no nods',
   'Neck nods':
-    'head nod; yes nod; chin to chest; neck nod; neck flexion and extension; nod the head; look up and down; chin nods; neck flexion extension',
+    'chin tuck; chin tucks; head nod; yes nod; chin to chest; neck nod; neck flexion and extension; nod the head; look up and down; chin nods; neck flexion extension',
   'Neck side bends':
     'ear to shoulder; neck side bend; neck tilts; head tilt; lateral neck flexion; side neck bend; head tilts; side neck tilt; neck lateral flexion',
   'Neck half circles':
@@ -219,7 +220,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Cat-cow':
     'cat cow; cat camel; cat-camel; cat and camel; cat and cow; cat cow stretch; quadruped cat cow; cat cows; quadruped cat camel; cat stretch; angry cat',
   'Quadruped rocking':
-    'rocking on all fours; quadruped rock back; quadruped rock; all fours rock; hip rock back; kneeling rock back; hands and knees rocking; frog rock; hip rock backs; rockback; all fours rock back',
+    'frog stretch; frog pose; frog stretch rocks; rocking on all fours; quadruped rock back; quadruped rock; all fours rock; hip rock back; kneeling rock back; hands and knees rocking; frog rock; hip rock backs; rockback; all fours rock back',
   'Quadruped adductor rock':
     'adductor rock back; adductor rock; kneeling adductor rock; quadruped adductor rock back; adductor rockbacks; kneeling groin rock; groin rock back; adductor rocks on all fours; straight leg adductor rock',
   'Half-kneeling adductor rock':
@@ -256,7 +257,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'supine neck rotations; neck turns lying down; lying neck rotation; supine head turns; neck rotation on the back; lying head turn; supine neck turn',
   'Downward dog': 'down dog; down dog hold; downdog; downward facing dog; pike stretch; down dog stretch; inverted v',
   'Dog flow':
-    'down-to-up flow; down dog to up dog; down dog up dog; downward dog to upward dog; dog flows; up dog down dog; down dog up dog flow; down dog to cobra; downward to upward dog flow; plank to down dog; push-up to down dog; plank to downward dog; down dog to plank; up dog to down dog',
+    'sun salutation; sun salutations; sun salute; sun sal; down-to-up flow; down dog to up dog; down dog up dog; downward dog to upward dog; dog flows; up dog down dog; down dog up dog flow; down dog to cobra; downward to upward dog flow; plank to down dog; push-up to down dog; plank to downward dog; down dog to plank; up dog to down dog',
   // Walks
   'Knee hug walk':
     'walking knee to chest; walking knee hug; knee hug; knee hugs walking; knee to chest walk; knee pull; knee to chest; knee tucks walking; walking knee pulls; high knee pull; knee hugs; standing knee hug; walking high knee hug',
@@ -424,7 +425,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Band pull-apart, diagonal':
     'diagonal band pull apart; diagonal pull-apart; diagonal pull aparts; band diagonals; cross body pull apart; diagonal band pulls; diagonals with a band',
   'Band external rotation':
-    'external rotation with band; external rotation; banded external rotation; shoulder external rotation; rotator cuff external rotation; band shoulder external rotation; band er; external rotations; cuff external rotation; rotator cuff with band; band external rotations at the side; external rotation pull; shoulder external rotation with band',
+    'no money; no moneys; no-money drill; external rotation with band; external rotation; banded external rotation; shoulder external rotation; rotator cuff external rotation; band shoulder external rotation; band er; external rotations; cuff external rotation; rotator cuff with band; band external rotations at the side; external rotation pull; shoulder external rotation with band',
   'Band press-out overhead':
     'banded overhead press; band overhead press; overhead band press out; band press out; band shoulder press; overhead press with band; banded shoulder press; band overhead press out',
   'Band pull-over':
@@ -437,6 +438,35 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'suitcase carry; single arm carry; single arm farmers carry; one arm farmers carry; one hand carry; farmers carry one side; suitcase walk; suitcase hold walk; single side carry; farmer carry; farmers walk; one-sided carry; farmers carry; loaded carry',
   'Incline push-up':
     'push ups on a bench; hands elevated push-up; bench push-up; raised push-up; elevated push-up; push-up hands on bench; incline press up; push-ups hands on a box; box push-up; push ups with hands on a bench; counter push-up; push-up on a bench; table push-up',
+  'B-skip': 'b skip; b-skips; B skip drill',
+  'Box step': 'v-step; v step; easy walk step; box step aerobic; jazz square',
+  'Heel digs': 'heel dig; heel taps in front; heel touches in front',
+  'Happy baby': 'happy baby pose; happy baby stretch; dead bug stretch',
+  'Seated twist':
+    'seated spinal twist; seated twist stretch; sitting twist; seated rotation stretch; seated trunk twist stretch',
+  'Hurdler stretch':
+    'hurdler; hurdlers stretch; modified hurdler stretch; half straddle stretch; seated single-leg hamstring stretch',
+  'Elephant walk': 'elephant walks; elephant stretch; hands-down knee bends',
+  'Crab walk': 'crab walks; crab crawl; reverse bear crawl; face-up crawl',
+  'Sit-up': 'sit-ups; situp; situps; full sit-up; roll-up to sitting',
+  'Bicycle crunch': 'bicycle crunches; bicycles; bicycle sit-up; cycling crunch',
+  'Flutter kick': 'flutter kicks; scissor kicks; lying flutter kick',
+  'Pelvic tilt': 'pelvic tilts; pelvic clock; pelvic clocks; pelvic rock; pelvic rocks; low back press',
+  'Plank up-down':
+    'plank up-downs; up-down plank; commando; commandos; commando plank; plank to forearm plank; walking plank up and down',
+  'Hip escape': 'hip escapes; shrimp; shrimping; shrimps',
+  'Side throw to a wall':
+    'side throw; side throws; rotational throw; rotational throws; med ball rotational throw; medicine ball rotational throw; medicine ball side throw; rotational ball throw; scoop toss',
+  'Wall ball': 'wall balls; wall ball shot; wall ball shots; wall ball throw; squat and throw',
+  'Drop jump': 'drop jumps; depth jump; depth jumps; drop and jump; box drop jump',
+  'Dead hang': 'dead hangs; bar hang; hang from the bar; hanging; passive hang; active hang',
+  'Scapular pull':
+    'scap pull-up; scap pull-ups; scap pull; scap pulls; scapular pull-up; hanging scapular pull; shoulder-blade pull-up',
+  'Pull-up': 'pull-ups; chin-up; chin-ups; pullup; assisted pull-up; banded pull-up',
+  'Inverted row':
+    'inverted rows; ring row; ring rows; body-weight row; bodyweight rows; australian pull-up; suspension row',
+  'Warrior lunge':
+    'warrior; warrior pose; warrior one; warrior two; warrior i; warrior ii; crescent lunge; high lunge hold',
   'Fist push-up': 'fist push-ups; push-up on fists; push-ups on the fists; knuckle push-up; knuckle push-ups',
   'Push-up':
     'push ups; press up; full push-up; floor push-up; bodyweight push-up; standard push-up; strict push-up; regular push-up',
@@ -510,7 +540,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Forward jump and stick':
     'broad jump; jump and stick; standing long jump; standing long jump and hold; broad jump and stick; standing broad jump; long jump and stick; forward jump; forward jump and hold; broad jump with stick; broad jump to stick; jump forward and stick; broad jumps and hold; two foot jump and stick; stick landing jump; jump and land',
   'Line hops, two feet':
-    'line hops; two foot line hops; hops over a line; line jumps; side to side line hops; double leg line hops; lateral line hops; hop over the line; two feet line hops; side to side hops; lateral hops; two foot hops; line jump side to side; front to back line hops; ski hops; double leg hops',
+    'lateral hops over a line; lateral hops over line; side-to-side hops over a line; line hops; two foot line hops; hops over a line; line jumps; side to side line hops; double leg line hops; lateral line hops; hop over the line; two feet line hops; side to side hops; lateral hops; two foot hops; line jump side to side; front to back line hops; ski hops; double leg hops',
   'Single-leg hops':
     'single leg hop; one leg hop; hops on one leg; single leg hopping; hop; single leg line hop; hopping; hops single leg; single leg bounce; hop on one leg; hops; single leg hop in place',
   Bounding:
@@ -529,7 +559,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Hip turns':
     'hip turn; quick hip turns; hip switch; hip flip; hip twists fast; jump hip turns; hip switches; quick hip turn; hip twist jumps; hip rotations fast; fast hip turns; rapid hip turns; hop twists; twist hops',
   'Cut and go':
-    'cut and sprint; cuts; change of direction; plant and cut; cut; cuts and go; cut drill; change of direction cuts; plant and go; cutting; zig zag cuts; cutting drill',
+    'mirror drill; t-drill; t drill; change of direction drill; cut and sprint; cuts; change of direction; plant and cut; cut; cuts and go; cut drill; change of direction cuts; plant and go; cutting; zig zag cuts; cutting drill',
   'Kettlebell swing':
     'swing with kettlebell; kettlebell swings; russian swing; two hand kettlebell swing; two arm kettlebell swing; hip hinge swing; swing; two-handed swing; swings',
   'Ball slam':
@@ -545,17 +575,17 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Quick punches':
     'fast punches; speed punches; rapid punches; quick punch; punch flurry; speed bag punches; flurry; fast hands; rapid fire punches; fast straight punches',
   'Seated sprint arms':
-    'sprint arms sitting; seated arm sprint; sprint arms; seated running arms; seated arm drive; running arms seated; arm sprints; seated arm swing; seated arm pumps; seated run arms',
+    'arm action; sprint arms; arm drive; sprint arm action; sprint arms sitting; seated arm sprint; sprint arms; seated running arms; seated arm drive; running arms seated; arm sprints; seated arm swing; seated arm pumps; seated run arms',
   'Clap and catch reactions':
     'clap and catch; reaction catch; reaction catches; clap catch; clap reactions; reaction drill; reaction ball catch; reaction game; reaction clap',
   'Power knee drive':
-    'knee drive; power knee drives; explosive knee drive; knee drives; high knee drive; standing knee drive; explosive knee drives; fast knee drive; single leg knee drive; knee punch; knee drive from standing',
+    'wall drive; wall drives; wall drill; knee drive; power knee drives; explosive knee drive; knee drives; high knee drive; standing knee drive; explosive knee drives; fast knee drive; single leg knee drive; knee punch; knee drive from standing',
   'Tuck jump': 'tuck jumps; knees to chest jump; knee tuck jump; tucked jump; jump knees up',
   'Box jump':
     'box jumps; jump onto a box; jumps onto the box; box hop; plyo box jump; jump on to a box; step jump; jump up on a box',
   'Hollow hold': 'hollow body hold; hollow body; hollow; hollow holds; dish hold; hollow position; dish; banana hold',
   'Russian twist':
-    'russian twists; seated twist; seated trunk twist with a lean; v-sit twist; seated rotation crunch; sit and twist',
+    'russian twists; seated trunk twist with a lean; v-sit twist; seated rotation crunch; leaning seated twist',
   'Plank jack': 'plank jacks; plank jumping jack; jumping jack plank; jacks in plank; jack plank',
   'Prone press-up':
     'cobra; cobra stretch; cobra pose; sphinx; sphinx pose; prone push-up; prone extension; press-up back extension; upward dog; upward facing dog; up dog; baby cobra; abdominal stretch; lying back extension',
@@ -571,7 +601,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Band face pull':
     'face pull; face pulls; banded face pull; face pulls with a band; band face pulls; high band row; band pull to the face',
   'Weight halo':
-    'halo; halos; kettlebell halo; kb halo; plate halo; halo with a plate; ball halo; kettlebell halos; around the head; halo round the head; plate around the head; plate halos',
+    'around the world; around the worlds; plate around the world; halo; halos; kettlebell halo; kb halo; plate halo; halo with a plate; ball halo; kettlebell halos; around the head; halo round the head; plate around the head; plate halos',
   'Overhead carry':
     'overhead walk; waiter carry; waiters carry; waiter walk; waiters walk; overhead kettlebell carry; overhead carries; single arm overhead carry; overhead farmers walk; overhead kettlebell walk; oh carry',
   'Shuttle run':
@@ -580,6 +610,12 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
 
 /** What coaches call a rung of a drill: "drill > rung". */
 export const RUNG_NAMES: Readonly<Record<string, string>> = {
+  'Ball slam > ball chest pass to a wall': 'med ball chest pass; chest pass; medicine ball chest pass',
+  'Forearm and wrist hold > sitting, palms together':
+    'wrist prayer stretch; prayer stretch for the wrists; wrist prayer',
+  'Skipping rope > double unders': 'double under; double-unders; doubles',
+  'Bridge with reach > from sitting, hand behind': 'crab reach; crab reaches',
+  'Side-to-side knee drops > legs lifted': 'iron cross; iron cross stretch',
   'Cat-cow > sitting': 'seated cat-cow; chair cat-cow; cat-cow in a chair; sitting cat cow',
   'Cat-cow > standing, hands on thighs': 'standing cat-cow; standing cat camel; cat-cow standing',
   'Fist push-up > knees down': 'kneeling fist push-up; fist push-up from the knees',

@@ -70,7 +70,10 @@ export const raisers = [
         { demands: { impact: 0, 'ankle impact': 0, 'knee impact': 0 }, effort: 3 },
       ],
     ],
-    stronger: [['one leg, then the other', ['stance', 'speed'], { demands: { balance: 2 } }]],
+    stronger: [
+      ['one leg, then the other', ['stance', 'speed'], { demands: { balance: 2 } }],
+      ['double unders', 'speed', { demands: { 'knee impact': 3, impact: 3 } }],
+    ],
   }),
   drill({
     ...pulse,

@@ -2,6 +2,7 @@ import type { Figures } from '@prompt-spark/core/figure/motion';
 import { armFigures } from './arms.ts';
 import { breathingFigures } from './breathing.ts';
 import { circleFigures } from './circles.ts';
+import { gymFigures } from './gym.ts';
 import { hipFigures } from './hips.ts';
 import { jumpFigures } from './jumps.ts';
 import { lungeFigures } from './lunges.ts';
@@ -33,5 +34,6 @@ export const figures: Figures = {
   ...pullFigures,
   ...patternFigures,
   ...jumpFigures,
+  ...gymFigures,
   ...postureFigures,
 };

@@ -20,6 +20,7 @@ export const KIT = [
   'medicine ball',
   'barbell',
   'partner',
+  'pull-up bar',
   'rowing machine',
   'bike',
   'cross-trainer',

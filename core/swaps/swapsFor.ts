@@ -62,9 +62,9 @@ function commonScore(place: SlotPlace, drill: Drill, rung: Variant, near: readon
   const planes = own.planes.filter((plane) => drill.planes.includes(plane)).length / Math.max(1, own.planes.length);
   const rank = rankOf(rung);
   const apart = near.reduce<number>((least, one) => Math.min(least, Math.abs(one - rank)), 3);
-  // Harder than planned is twice as far off as easier.
+  // Harder than planned is four times as far off as easier.
   const harder = rung.effort - place.rung.effort;
-  const apartInEffort = harder > 0 ? 2 * harder : -harder;
+  const apartInEffort = harder > 0 ? 2 * harder : -harder / 2;
   return (
     (drill.phases.includes(place.phase) ? SWAP_WEIGHTS.phase : 0) +
     SWAP_WEIGHTS.planes * planes +
@@ -87,7 +87,8 @@ export function scoreFor(person: Person, place: SlotPlace, candidate: Candidate,
   const suits = SWAP_WEIGHTS.rung * (1 - off / 2) + (person.familiar.includes(drill.id) ? SWAP_WEIGHTS.familiar : 0);
   const whole = SWAP_WEIGHTS.targets * likeness[need.kept] + score + suits;
   if (!isAlike(candidate, need) || isMisfit(place, candidate, need)) return MISFIT * whole;
-  return candidate.own ? whole + OWN_LADDER : whole;
+  // Of its own ladder no more is given up than has to be.
+  return candidate.own ? whole + OWN_LADDER + STEP_DOWN * (rung.rung - place.rung.rung) : whole;
 }
 
 /** Whether a candidate has enough of the purpose; the drill's own ladder always has. */
@@ -95,6 +96,8 @@ const isAlike = ({ own, likeness }: Candidate, { kept }: Need): boolean => own |
 
 /** The own ladder of a drill goes before all others. Common practice, no source. */
 const OWN_LADDER = 1;
+/** What each step further down the own ladder costs. */
+const STEP_DOWN = 0.05;
 /** What is left of a score where a candidate answers badly. */
 const MISFIT = 0.2;
 

@@ -10,6 +10,7 @@ import { servedGently } from '@prompt-spark/core/drills/served';
 import type { Seconds } from '@prompt-spark/core/units';
 import { withLeastDemands } from './leastDemands.ts';
 import { RUNG_NAMES, TRADE_NAMES } from './names.ts';
+import { usualCautions } from './usualCautions.ts';
 import { PACES } from './paces.ts';
 
 /** A drill as its author writes it; what most drills share is left out. */
@@ -50,7 +51,7 @@ export function drill(sheet: DrillSheet): Drill {
     sidesAllowed: [sheet.usual.sides],
     sideWord: 'side',
     substitutes: {},
-    cautions: [],
+    cautions: usualCautions(base),
     energy: estimatedEnergy(sheet.effort),
     ...countedAloud(sheet),
     ...travelling(sheet),

@@ -54,6 +54,7 @@ const ANCHORS: readonly (readonly [demand: string, one: string, two: string, thr
   ['head below heart', 'for a moment', 'held', 'upside down'],
   ['holding hard', 'a brace', 'a plank, a wall sit', 'as hard as can be'],
   ['impact', 'a light bounce', 'running, skipping', 'jumping and landing'],
+  ['pressure', 'a stick in the hands, a towel', 'some of the weight on a roller or a ball', 'all of it on one spot'],
 ];
 
 /** The page of what drills ask: the scale, and every rung of every drill by it, for a second pair of eyes. */

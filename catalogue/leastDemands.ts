@@ -28,7 +28,7 @@ const HANDS_ON = /\bhands? on (?:a|the) (bench|chair|wall)\b|\bat the (wall)\b/;
  * @param base the drill as named
  */
 export function withLeastDemands(rung: Variant, base: Variant): Variant {
-  const least = [...landing(rung), ...holding(rung), ...leaning(rung, base)];
+  const least = [...landing(rung), ...holding(rung), ...leaning(rung, base), ...pressing(rung)];
   const raised = least.filter(([demand, asked]) => (rung.demands[demand] ?? 0) < asked);
   const all: Demands = { ...rung.demands, ...Object.fromEntries(raised) };
   if ((all.impact ?? 0) > 0) return { ...rung, demands: all };
@@ -52,6 +52,12 @@ function landing({ demands, posture }: Variant): Least {
 
 function holding({ kit }: Variant): Least {
   return kit.flatMap((item) => (HELD[item] ? [['grip', HELD[item]] as const] : []));
+}
+
+/** What is rolled on is pressed: by body weight on a roller or a ball, by the hands with a stick. */
+function pressing({ kit, name }: Variant): Least {
+  if (kit.includes('foam roller') || name.includes('massage ball')) return [['pressure', 2]];
+  return kit.includes('massage stick') || name.includes('towel') ? [['pressure', 1]] : [];
 }
 
 /** Hands that bear weight on the floor as the drill is named bear some on a bench or a wall, too. */

@@ -40,7 +40,16 @@ describe('an old document', () => {
           stations: false,
           noGaps: false,
           lines: [
-            { pinned: true, extra: null, tracks: [], rung: '', load: null, growing: null, runsOn: false, doseKept: false },
+            {
+              pinned: true,
+              extra: null,
+              tracks: [],
+              rung: '',
+              load: null,
+              growing: null,
+              runsOn: false,
+              doseKept: false,
+            },
             unread,
           ],
         },

@@ -28,6 +28,7 @@ export const DEMANDS = [
   'head below heart',
   'holding hard',
   'impact',
+  'pressure',
 ] as const;
 export type Demand = (typeof DEMANDS)[number];
 

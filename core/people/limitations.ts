@@ -87,6 +87,13 @@ export const LIMITATIONS: readonly Limitation[] = [
   known('beta-blockers', 'Beta-blockers', 'The pulse does not tell: go by effort.', effort(8, 7, 6)),
   known('new-to-exercise', 'New to exercise', 'Light, few things at once.', effort(6, 5, 4)),
   known('older', 'Older, slower to warm', 'Longer raise, softer landings.', both(effort(7, 6, 5), each('impact'))),
+  known(
+    'rolling',
+    'Too sore to be rolled on',
+    'Nothing hard pressed on it; stretch or move instead.',
+    each('pressure'),
+    'sided',
+  ),
   known('tired', 'Tired today', 'Moving, not working.', effort(6, 5, 4)),
   known('very-mobile', 'Very mobile', 'Stop short of the end of the range.', {
     watch: { 'shoulder behind': 2, 'back arching': 2 },

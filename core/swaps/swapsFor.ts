@@ -38,13 +38,13 @@ export function candidatesFor(place: SlotPlace, occasion: Occasion): readonly Ca
   if (!all || !legs || !arms) return [];
   const near = [place.drill, place.before, place.after].flatMap((drill) => (drill ? [rankOf(drill)] : []));
   return occasion.library.drills.flatMap((drill) => {
-    if (place.seconds < leastSeconds(drill)) return [];
+    const own = drill.id === place.drill.id;
+    if (!own && place.seconds < leastSeconds(drill)) return [];
     return drill.ladder.flatMap((rung): readonly Candidate[] => {
       const served = servedOn(drill, rung);
       const likeness = { all: all(served), legs: legs(served), arms: arms(served) };
-      const same = drill.id === place.drill.id && rung.id === place.rung.id;
+      const same = own && rung.id === place.rung.id;
       const alike = Math.max(likeness.all, likeness.legs, likeness.arms);
-      const own = drill.id === place.drill.id;
       if (same || (!own && alike < LEAST_LIKENESS) || !fitsSite(drill, rung, occasion.site)) return [];
       return [{ drill, rung, own, likeness, score: commonScore(place, drill, rung, near) }];
     });

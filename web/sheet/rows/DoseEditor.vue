@@ -125,6 +125,10 @@ function changeKind(kind: Dose['kind']): void {
       />
       <InHandFields :slot-line="slotLine" @change="(more, field) => change((slot) => ({ ...slot, ...more }), field)" />
     </div>
+    <p class="mind small">
+      <strong>Mind:</strong> {{ drill.cautions.join('; ') || 'nothing known' }}.
+      <strong>If {{ drill.fault.seen }}:</strong> {{ drill.fault.fix }}.
+    </p>
     <WrittenField
       label="Your own cue"
       :placeholder="drill.cues[0]"

@@ -77,8 +77,8 @@ function press(event: MouseEvent): void {
         :aspect="1.15"
       />
       <button type="button" class="what" :aria-expanded="open" @click.stop="press">
+        <span v-if="slotLine.runsOn" class="soft small">straight into</span>
         <span class="name">
-          <span v-if="slotLine.runsOn" class="soft small">straight into</span>
           {{ drill?.name ?? slotLine.drillId }}
           <v-icon
             v-if="slotLine.pinned"

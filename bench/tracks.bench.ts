@@ -10,7 +10,7 @@ import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
 import { permits } from '@prompt-spark/core/people/conflictsOf';
 import { slotPlaces } from '@prompt-spark/core/swaps/swap';
 import { needOf } from '@prompt-spark/core/swaps/need';
-import { candidatesFor } from '@prompt-spark/core/swaps/swapsFor';
+import { candidatesFor } from '@prompt-spark/core/swaps/candidates';
 import { scoresOf, slotTracks } from '@prompt-spark/core/swaps/tracksFor';
 import { anyPerson, TEST_DAY } from '@prompt-spark/core/testing/people';
 import fc from 'fast-check';

@@ -12,6 +12,7 @@ import { openDrills } from '@prompt-spark/core/people/openDrills';
 import { fitsSite } from '@prompt-spark/core/occasion/site';
 import type { Occasion } from '@prompt-spark/core/occasion/occasion';
 import { instructed, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+import { isMisfit, needOf } from '@prompt-spark/core/swaps/need';
 import { swapsFor } from '@prompt-spark/core/swaps/swapsFor';
 import { circuitOf } from '@prompt-spark/core/testing/drills';
 import { anyClass, anyLimit, anyPerson, TEST_DAY } from '@prompt-spark/core/testing/people';
@@ -63,6 +64,19 @@ describe('swaps, over people and drills at random', () => {
           expect(fitsSite(found.drill, found.rung, occasion.site)).toBe(true);
           expect(swap.seconds).toBe(place.seconds);
         }
+        if (swaps.some(({ kind }) => kind === 'use of the time')) return;
+        // Either nothing is harder for what is limited, or there was nothing better.
+        const need = needOf(place, ceilings);
+        const misfits = swaps.map((swap) => {
+          const own = swap.drillId === place.drill.id;
+          const found = instructed(library, swap);
+          return found && isMisfit(place, { ...found, own, score: 0, likeness: { all: 1, legs: 1, arms: 1 } }, need);
+        });
+        expect(new Set(misfits).size).toBeLessThanOrEqual(1);
+        // Every drill once before any a second time.
+        const ids = swaps.map(({ drillId }) => drillId);
+        const firsts = ids.findIndex((id, at) => ids.indexOf(id) < at);
+        expect(new Set(ids).size).toBe(firsts < 0 ? ids.length : firsts);
       }),
       { numRuns: 5000 },
     );

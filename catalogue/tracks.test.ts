@@ -8,7 +8,7 @@ import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
 import { permits } from '@prompt-spark/core/people/conflictsOf';
 import { instructed, type SlotPlace } from '@prompt-spark/core/swaps/swap';
 import { needOf } from '@prompt-spark/core/swaps/need';
-import { candidatesFor } from '@prompt-spark/core/swaps/swapsFor';
+import { candidatesFor } from '@prompt-spark/core/swaps/candidates';
 import { scoresOf, slotTracks } from '@prompt-spark/core/swaps/tracksFor';
 import { anyClass, limit, TEST_DAY, testPerson } from '@prompt-spark/core/testing/people';
 import { CALLED, tracksProgram, UNSERVED } from '@prompt-spark/core/testing/tracksProgram';

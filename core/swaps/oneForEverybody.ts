@@ -8,7 +8,7 @@ import type { Person } from '../people/person.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Instruction, SlotPlace } from './swap.ts';
 import { needOf } from './need.ts';
-import { candidatesFor, scoreFor } from './swapsFor.ts';
+import { candidatesFor, scoreFor } from './candidates.ts';
 
 /** One instruction that everybody can do, and what those who could do more lose by it. */
 export interface OneForEverybody extends Instruction {

@@ -19,7 +19,7 @@ export interface Instruction {
 export interface Swap extends Instruction {
   /** Another rung of the same ladder, another drill, or only a use for the seconds where nothing has the same purpose. */
   readonly kind: 'rung' | 'drill' | 'use of the time';
-  /** 0–1; the higher the more like what it replaces. */
+  /** The higher the better; above 1 for an easier version of the drill itself. */
   readonly score: number;
   /** Only on this side, the other as planned. */
   readonly side: LimitSide;

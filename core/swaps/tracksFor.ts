@@ -5,7 +5,7 @@ import type { Person } from '../people/person.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { slotPlaces, type Candidate, type Instruction, type SlotPlace } from './swap.ts';
 import { needOf, type Need } from './need.ts';
-import { candidatesFor, scoreFor } from './swapsFor.ts';
+import { candidatesFor, scoreFor } from './candidates.ts';
 import { servedBy } from './fewest.ts';
 
 /** One more instruction in a slot beside what is planned, and who is on it. */

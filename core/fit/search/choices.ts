@@ -22,7 +22,7 @@ export type Direction = 'shorter' | 'longer';
 
 /**
  * What may be done to a circuit by a recipe, in one set of choices or two: what is optional goes first, so that either all
- * of it goes, or nothing else is left out or cut below half.
+ * of it goes, or nothing else is left out or cut by more than a third.
  */
 export function choiceSetsOf(
   circuit: Circuit,
@@ -58,14 +58,15 @@ const byItself = (place: ChoicePlace): ChoicePlace => ({
   choices: place.choices.filter(({ spans }) => spans === 1),
 });
 
-/** A place whose drill stays, with half its dose at least. */
+/** A place whose drill stays, with most of its dose. */
 function hardlyLess(place: ChoicePlace): ChoicePlace {
   const alone = byItself(place);
-  const choices = alone.choices.filter(({ standsFor }) => standsFor.every(({ fraction }) => fraction >= HALF));
+  const choices = alone.choices.filter(({ standsFor }) => standsFor.every(({ fraction }) => fraction >= HARDLY_LESS));
   return { ...alone, choices, mayGo: false };
 }
 
-const HALF = 0.5;
+/** The least of its dose that a slot is given while something optional stays. Common practice, no source. */
+const HARDLY_LESS = 0.65;
 
 /** What may be done to a circuit to make it shorter, or longer, by a recipe, whatever goes first. */
 export function choicesOf(circuit: Circuit, occasion: Occasion, recipe: FitRecipe, direction: Direction): ChoiceSet {

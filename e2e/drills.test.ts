@@ -22,7 +22,7 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await enterDemo(page);
   await page.getByRole('link', { name: 'Drills' }).click();
   const count = page.locator('[data-test="count"]');
-  await expect.poll(() => count.textContent()).toMatch(/^2\d\d drills/);
+  await expect.poll(() => count.textContent()).toMatch(/^3\d\d drills/);
   await expectAccessible(page, 'drills');
 
   // Every drill has a figure, and those that are seen move.

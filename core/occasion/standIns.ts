@@ -1,6 +1,6 @@
 import type { Drill } from '../drills/drill.ts';
 import { KIT, type Kit } from '../drills/kit.ts';
-import { libraryOf, type DrillLibrary } from '../drills/library.ts';
+import { plainName, type DrillLibrary } from '../drills/library.ts';
 import type { Site } from './site.ts';
 
 const made = new WeakMap<DrillLibrary, Map<string, DrillLibrary>>();
@@ -17,21 +17,34 @@ export function withStandIns(library: DrillLibrary, { kit }: Pick<Site, 'kit'>):
   made.set(library, known);
   const before = known.get(key);
   if (before) return before;
-  const drills = library.drills.map((drill) => drillWithStandIns(drill, kit));
-  const changed = drills.some((drill, at) => drill !== library.drills[at]);
-  const there = changed ? libraryOf(drills, library.words) : library;
+  const there = withDrills(
+    library,
+    library.drills.flatMap((drill) => drillWithStandIns(drill, kit) ?? []),
+  );
   known.set(key, there);
   return there;
 }
 
-function drillWithStandIns(drill: Drill, there: Site['kit']): Drill {
+/** A library with some of its drills in another form, under the same ids and names. */
+function withDrills(library: DrillLibrary, changed: readonly Drill[]): DrillLibrary {
+  if (changed.length === 0) return library;
+  const byId = new Map(library.byId);
+  const byName = new Map(library.byName);
+  for (const drill of changed) {
+    byId.set(drill.id, drill);
+    for (const name of [drill.name, ...drill.aliases]) byName.set(plainName(name), drill);
+  }
+  return { ...library, drills: library.drills.map((drill) => byId.get(drill.id) ?? drill), byId, byName };
+}
+
+/** A drill with what stands in for kit that is not there; undefined where nothing of it does. */
+function drillWithStandIns(drill: Drill, there: Site['kit']): Drill | undefined {
   const standIn = (item: Kit): Kit => {
     if (there.has(item)) return item;
     return drill.substitutes[item]?.find((other) => there.has(other)) ?? item;
   };
+  const asked = Object.keys(drill.substitutes).length > 0 ? [drill, ...drill.ladder].flatMap(({ kit }) => kit) : [];
+  if (asked.every((item) => standIn(item) === item)) return undefined;
   const stood = (items: readonly Kit[]): readonly Kit[] => [...new Set(items.map(standIn))];
-  const ladder = drill.ladder.map((rung) => ({ ...rung, kit: stood(rung.kit) }));
-  const changed = ladder.some(({ kit }, at) => kit.join() !== drill.ladder[at]?.kit.join());
-  const kit = stood(drill.kit);
-  return changed || kit.join() !== drill.kit.join() ? { ...drill, kit, ladder } : drill;
+  return { ...drill, kit: stood(drill.kit), ladder: drill.ladder.map((rung) => ({ ...rung, kit: stood(rung.kit) })) };
 }

@@ -112,7 +112,8 @@ export async function addSession(
     const added = await database
       .insert(plannedSession)
       .values({ ...session, studioId, coachId, startsAt: new Date(session.startsAt) })
-      .onConflictDoNothing({ target: plannedSession.id })
+      // Sent several times at once, it may meet the one that is there by either of its two unique keys.
+      .onConflictDoNothing()
       .returning({ id: plannedSession.id });
     if (added.length > 0) return 'kept';
   } catch (error) {

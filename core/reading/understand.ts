@@ -30,7 +30,9 @@ export function understand(typed: string, library: DrillLibrary, id: string): Un
   const { named, others, unsaid } = meant;
   // A figure or a sign that nothing was made of may have said how much.
   const sure = meant.sure && !line.parts.some((part) => /[@%]|\d/.test(part));
-  const slot = spokenSlot(line.said, named, id);
+  // A band of which it is not said how strong it is, is a medium one.
+  const withBand = meant.banded ? { band: 'medium' as const, ...line.said } : line.said;
+  const slot = spokenSlot(withBand, named, id);
   if (!slot) return undefined;
   const said = [...(cue ? [cue] : []), ...(line.said.beside ?? []), ...unused(line.said, slot), ...unsaid].join(', ');
   if (said.length > MOST_CUE) return undefined;
@@ -84,6 +86,8 @@ interface Meant {
   readonly others: readonly Named[];
   /** What stands beside the name and changes nothing of the drill. */
   readonly unsaid: readonly string[];
+  /** A band is named that the drill by itself does not have. */
+  readonly banded?: true;
 }
 
 /** A guess, with how near its name is to what was said. */
@@ -119,7 +123,10 @@ function nameOf({ parts, said }: SpokenLine, index: NameIndex): Meant | undefine
     const rest = parts.slice(to);
     if (named && wordsOf(rest).every((word) => CALM.has(word) || !index.weight.has(word))) return sure(named, rest);
   }
-  const guess = withoutKit(calmer, index) ?? guessed([...whole, ...(said.perhapsName ?? [])], whole, index);
+  const guess =
+    withoutKit(whole, index) ??
+    withoutKit(calmer, index) ??
+    guessed([...whole, ...(said.perhapsName ?? [])], whole, index);
   return guess && guess.nearness >= NEAR ? guess.meant : (begun(parts, index) ?? guess?.meant);
 }
 
@@ -137,6 +144,7 @@ function begun(parts: readonly string[], index: NameIndex): Meant | undefined {
   return undefined;
 }
 
+const [BAND = ''] = nameWords('band');
 /** What people have in their hands or on their legs: a squat with a band that no drill has is a squat, perhaps. */
 const KIT_WORDS = new Set(
   nameWords(
@@ -144,11 +152,18 @@ const KIT_WORDS = new Set(
   ),
 );
 
+/** Of these a band alone is meant, and where it is. */
+const BAND_WORDS = new Set(nameWords('band banded loop around above knees ankles'));
+
 function withoutKit(words: readonly string[], index: NameIndex): Guess | undefined {
   const bare = words.filter((word) => !KIT_WORDS.has(word));
   if (bare.length === words.length || bare.length === 0) return undefined;
   const named = exactly(bare, index);
   if (!named) return undefined;
+  const held = words.filter((word) => KIT_WORDS.has(word));
+  if (held.includes(BAND) && held.every((word) => BAND_WORDS.has(word))) {
+    return { nearness: 1, meant: { named, sure: true, others: [], unsaid: [], banded: true } };
+  }
   const others = likely(words, index, MOST_OTHERS + 1).filter(({ drill }) => drill !== named.drill);
   return { nearness: 1, meant: { named, sure: false, others: others.slice(0, MOST_OTHERS), unsaid: [] } };
 }

@@ -4,16 +4,32 @@ import vuetify from 'vite-plugin-vuetify';
 import { lateStyles } from './lateStyles.ts';
 import { shippedLibrary } from './shippedLibrary.ts';
 
-/** Where `npm run dev` finds the API. */
-/** What every page is made of, in one file: a phone asks for few files faster than for many. */
-const BASE =
-  /node_modules\/(?:vue|@vue|vue-router|pinia|@vueuse)\/|node_modules\/vuetify\/lib\/(?:framework|composables|util|iconsets|locale|directives|components\/(?:VIcon|VApp|VBtn|VDefaultsProvider|VProgressCircular|transitions))|web\/(?:main|App|router)|web\/(?:api|theme)\/|web\/composables\/use(?:Width|Loading|Action|InSight|Gradually)|web\/stores\/(?:account|notices|places|loadOnce|sessions)|web\/pieces\/(?:AppRail|LoadingGate|UnreadableNote|MoreBelow|CloseButton|PathIcon|TimeFuse|SketchFuse|VerdictLine|fuse|clock)|rolldown-runtime|vite\/preload|plugin-vue/;
+const anyOf = (...patterns: readonly RegExp[]): RegExp => new RegExp(patterns.map(({ source }) => source).join('|'));
 
+/** What every page is made of, and Today with it, in one file: a phone asks for few files faster than for many. */
+const BASE = anyOf(
+  /node_modules\/(?:vue|@vue|vue-router|pinia|comlink)\//,
+  /node_modules\/vuetify\/lib\/(?:framework|entry-bundler|iconsets)/,
+  /node_modules\/vuetify\/lib\/components\/(?:VIcon|VApp|VBtn|VDefaultsProvider|VProgressCircular)/,
+  /web\/(?:main|App|router)/,
+  /web\/(?:api|theme|loading|fuse|painting|workers)\//,
+  /web\/shell\/(?!AppNotice|UndoNotice)/,
+  /web\/wording\/(?:capital|clock|phases)/,
+  /web\/saving\/(?:browserKeep|drawers|keptBefore|leftBehind)/,
+  /web\/fields\/(?:unreadFields|useForm)/,
+  /web\/today\/(?:sessions|sessionTime)\.ts/,
+  /web\/library\/places/,
+  /core\/(?:clockWords|units|timeline\/fuseSketch)\.ts/,
+  /rolldown-runtime|vite\/preload|plugin-vue/,
+);
 const SCHEMAS = /node_modules\/joi\/|\/contract\/(?!addresses|endpoint\.ts|documents|problem|check)/;
-const CORE = /\/core\/(?!figure\/|fit\/(?!plan))/;
+const CORE = /\/core\/(?!figure\/|formats\/|fit\/(?!plan))/;
 const FIELDS =
   /vuetify\/lib\/components\/(?:VTextField|VField|VInput|VLabel|VMessages|VCounter|VSelect|VList|VMenu|VOverlay|VChip|VAvatar|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet)/;
+/** What several pages share beside that: small files, which come quicker in one. */
+const SHARED = /web\/.*\.(?:ts|vue)/;
 
+/** Where `npm run dev` finds the API. */
 const api = process.env['API'] ?? 'http://127.0.0.1:4380';
 
 export default defineConfig({
@@ -31,6 +47,7 @@ export default defineConfig({
             { name: 'schemas', test: SCHEMAS, priority: 1 },
             { name: 'core', test: CORE, priority: 2 },
             { name: 'fields', test: FIELDS, priority: 2 },
+            { name: 'shared', test: SHARED, minShareCount: 3, priority: 1 },
           ],
         },
       },
@@ -39,6 +56,8 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'es2022',
     assetsInlineLimit: 0,
+    // One stylesheet: each that comes later makes a phone lay out anew all that is in sight.
+    cssCodeSplit: false,
     chunkSizeWarningLimit: 800,
   },
   server: { proxy: { '/api': api } },

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue';
+import { defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useAccountStore } from '../shell/account.ts';
+import { useStepsFrom } from '../loading/useSteps.ts';
 import { troubleWords } from '../shell/notices.ts';
-import SignInForm from './SignInForm.vue';
 
-/** It adds up a circuit of its own, for which the first sight of the page does not wait. */
+/** What the page is for is read first: the form and the picture, a circuit that is added up, come one after the other. */
+const SignInForm = defineAsyncComponent(() => import('./SignInForm.vue'));
 const DoorPicture = defineAsyncComponent(() => import('./DoorPicture.vue'));
 const OpenStudioForm = defineAsyncComponent(() => import('./OpenStudioForm.vue'));
 
@@ -14,6 +15,10 @@ const account = useAccountStore();
 const route = useRoute();
 const opening = ref(false);
 const trouble = ref('');
+const [FORM, PICTURE] = [1, 2] as const;
+const shown = ref(false);
+const drawn = useStepsFrom(shown, PICTURE);
+onMounted(() => requestAnimationFrame(() => (shown.value = true)));
 
 /** The page is fetched anew, so that nothing of the coach before stays in memory. */
 function goIn(): void {
@@ -39,7 +44,7 @@ async function enterDemo(): Promise<void> {
       <p class="lead">
         Write a warm-up as you would on the board. See what it really takes. Run it on the wall, and keep what happened.
       </p>
-      <div class="picture"><DoorPicture /></div>
+      <div class="picture"><DoorPicture v-if="drawn >= PICTURE" /></div>
     </section>
     <section class="ways" aria-label="Ways in">
       <div v-if="account.demoOpen" class="demo">
@@ -51,7 +56,7 @@ async function enterDemo(): Promise<void> {
       </div>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <OpenStudioForm v-if="opening" @done="goIn" @back="opening = false" />
-      <SignInForm v-else @done="goIn" @open="opening = true" />
+      <div v-else class="form-room"><SignInForm v-if="drawn >= FORM" @done="goIn" @open="opening = true" /></div>
     </section>
   </div>
 </template>
@@ -93,5 +98,8 @@ h1 {
 }
 .picture {
   min-height: 21rem;
+}
+.form-room {
+  min-height: 16rem;
 }
 </style>

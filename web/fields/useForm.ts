@@ -1,4 +1,3 @@
-import { check } from '@prompt-spark/contract/check';
 import type Joi from 'joi';
 import { ref, type Ref } from 'vue';
 import { ServerProblem } from '../api/call.ts';
@@ -38,7 +37,8 @@ export function useForm<T>(schemaOf: () => Promise<Joi.Schema<T>>, hand: (value:
     }
     busy.value = true;
     try {
-      const checked = check(await schemaOf(), value);
+      const [{ check }, schema] = await Promise.all([import('@prompt-spark/contract/check'), schemaOf()]);
+      const checked = check(schema, value);
       if (checked.ok) await hand(checked.value);
       else errors.value = byPath(checked.errors);
     } catch (error) {

@@ -1,7 +1,7 @@
 import { onMounted, onScopeDispose } from 'vue';
 
 /** The page is shown, and the browser at rest, for so long before anything is fetched that may be needed later. */
-const REST_MS = 2_000;
+const REST_MS = 6_000;
 
 /**
  * Fetches parts of a page that were left out at the start, once the page is at rest: they are there when they are asked

@@ -337,7 +337,10 @@ export const patterns = [
     fault: ['sagging', 'knees for the push-up'],
     felt: 'whole body',
     cautions: ['Wrists; head below the heart'],
-    gentler: [['no push-up', 'load']],
+    gentler: [
+      ['push-up from the knees', 'load', { demands: { 'wrist bearing': 3 } }],
+      ['no push-up', 'load'],
+    ],
     stronger: [['hip drop after', ['range', 'load'], { demands: { 'back arching': 1 } }]],
   }),
   drill({
@@ -413,6 +416,7 @@ export const patterns = [
         ['support', 'load'],
         { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 1 } },
       ],
+      ['on the forearms, on the spot', ['support', 'range'], { demands: { 'wrist bearing': 0 } }],
     ],
     stronger: [['slower, lower', 'load']],
   }),
@@ -433,7 +437,10 @@ export const patterns = [
     fault: ['crossing the hands', 'small steps'],
     felt: 'trunk and shoulders',
     cautions: ['Wrists'],
-    gentler: [['on the spot', ['range', 'load']]],
+    gentler: [
+      ['on the spot', ['range', 'load']],
+      ['on the forearms, on the spot', ['support', 'range'], { demands: { 'wrist bearing': 0 } }],
+    ],
     stronger: [['slower, lower', 'load']],
   }),
   drill({

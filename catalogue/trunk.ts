@@ -154,6 +154,7 @@ export const trunk = [
         ['support', 'load'],
         { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 1 } },
       ],
+      ['on the forearms, step it', ['support', 'speed'], { effort: 3, demands: { 'wrist bearing': 0 } }],
     ],
     stronger: [['knee across', 'range', { demands: { 'back twisting': 1 } }]],
   }),
@@ -257,7 +258,10 @@ export const trunk = [
     fault: ['hips shoot up', 'knees lower'],
     felt: 'trunk and thighs',
     cautions: ['Wrists'],
-    gentler: [['one knee at a time', ['load', 'stance']]],
+    gentler: [
+      ['one knee at a time', ['load', 'stance']],
+      ['on the forearms', 'support', { demands: { 'wrist bearing': 0 } }],
+    ],
     stronger: [['lift one hand', ['load', 'stance'], { demands: { balance: 1 } }]],
   }),
   drill({

@@ -41,7 +41,7 @@ describe('tracksFor, from a class of the demo to forty people in forty slots', (
     [40, 40],
   ] as const) {
     const [all, of] = [people.slice(0, persons), circuit(slots)];
-    bench(`${String(persons)} people, ${String(slots)} slots`, () => void tracksFor(of, all, occasion));
+    bench(`${String(persons)} people, ${String(slots)} slots`, () => void tracksFor(of, all, occasion, 'circuit'));
   }
 });
 
@@ -58,6 +58,6 @@ const scores = candidatesFor(place, occasion).map((candidate) => scoresOf(place,
 const program = tracksProgram(scores, needy.length);
 
 describe('the tracks of one slot for fourteen people, against one integer program solved by highs', () => {
-  bench('slotTracks, candidates and all', () => void slotTracks(place, crowd, limits, occasion));
+  bench('slotTracks, candidates and all', () => void slotTracks(place, crowd, limits, occasion, 'circuit'));
   bench('highs, the program written already', () => void highs.solve(program));
 });

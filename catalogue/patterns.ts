@@ -416,7 +416,6 @@ export const patterns = [
         ['support', 'load'],
         { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 1 } },
       ],
-      ['on the forearms, on the spot', ['support', 'range'], { demands: { 'wrist bearing': 0 } }],
     ],
     stronger: [['slower, lower', 'load']],
   }),
@@ -437,10 +436,7 @@ export const patterns = [
     fault: ['crossing the hands', 'small steps'],
     felt: 'trunk and shoulders',
     cautions: ['Wrists'],
-    gentler: [
-      ['on the spot', ['range', 'load']],
-      ['on the forearms, on the spot', ['support', 'range'], { demands: { 'wrist bearing': 0 } }],
-    ],
+    gentler: [['on the spot', ['range', 'load']]],
     stronger: [['slower, lower', 'load']],
   }),
   drill({

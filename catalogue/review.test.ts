@@ -188,7 +188,7 @@ describe('the people present', () => {
   const board = 'raise\n easy jog 60s\npotentiate\n squat jump 5';
   const occasion = occasionOf({ library, day: TEST_DAY });
   const withPeople = (people: readonly Person[]) => {
-    const tracks = tracksFor(circuitOf(board), people, occasion);
+    const tracks = tracksFor(circuitOf(board), people, occasion, 'circuit');
     return review(board, 'raise-first', { who: { tracks, people: people.length } });
   };
   const found = (people: readonly Person[]) => withPeople(people).map(({ rule }) => rule);

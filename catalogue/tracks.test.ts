@@ -44,7 +44,7 @@ describe('tracksFor', () => {
       fc.property(anyClass, fc.nat(catalogue.length - 1), (people, index) => {
         const place = placeOf(index);
         const limits = people.map((person) => ceilingsOf(person, TEST_DAY));
-        const found = slotTracks(place, people, limits, hall);
+        const found = slotTracks(place, people, limits, hall, 'circuit');
         const needy = people.flatMap((person, at) => {
           const ceilings = limits[at] ?? {};
           return permits(place.rung, ceilings) ? [] : [{ person, need: needOf(place, ceilings) }];

@@ -154,7 +154,6 @@ export const trunk = [
         ['support', 'load'],
         { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 1 } },
       ],
-      ['on the forearms, step it', ['support', 'speed'], { effort: 3, demands: { 'wrist bearing': 0 } }],
     ],
     stronger: [['knee across', 'range', { demands: { 'back twisting': 1 } }]],
   }),

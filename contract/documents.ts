@@ -8,7 +8,7 @@ export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   approach: 1,
   'main session': 1,
   fit: 1,
-  person: 1,
+  person: 2,
   run: 1,
   site: 1,
 };
@@ -34,6 +34,11 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     },
     // Version 3 got people ready for every slot, and pinned no dose.
     (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { runsOn: false, doseKept: false })),
+  ],
+  person: [
+    (person) => person,
+    // Version 1 had nobody answer for a choice.
+    (person) => withEach(person, 'choices', (choice) => withDefaults(choice, { answeredBy: '', answeredOn: '' })),
   ],
   // Drills kept before figures were drawn have none.
   drill: [(drill) => withDefaults(drill, { figure: '' })],

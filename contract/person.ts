@@ -69,7 +69,19 @@ const readiness = shape<ReadinessOnDay>({
   sore: listOf(oneOf(...REGIONS)).unique(),
 });
 
-const choice = shape<Choice>({ circuitId: id, slotId: innerId, drillId: innerId, variantId: innerId, day: dayOrNone });
+const choice = shape<Choice>({
+  circuitId: id,
+  slotId: innerId,
+  drillId: innerId,
+  variantId: innerId,
+  day: dayOrNone,
+  answeredBy: line(120),
+  answeredOn: dayOrNone,
+})
+  .custom((value: Choice, helpers) =>
+    (value.answeredBy === '') === (value.answeredOn === '') ? value : helpers.error('choice.answered'),
+  )
+  .messages({ 'choice.answered': 'Say both who answers for it and since which day' });
 
 /** The most choices that are kept for one person. Choices that no longer count are dropped when the person is saved. */
 export const MOST_CHOICES = 2000;

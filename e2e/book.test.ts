@@ -21,10 +21,10 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   await page.getByText('Choose a circuit').waitFor();
   await find(circuit, 'Before squats');
-  await form.getByLabel('Minutes').fill('500');
+  await form.getByRole('textbox', { name: 'Minutes' }).fill('500');
   await form.getByRole('button', { name: 'Add to schedule' }).click();
-  await page.getByText('From 1 to 120').waitFor();
-  await form.getByLabel('Minutes').fill('9');
+  await page.getByText('At most 120 minutes').waitFor();
+  await form.getByRole('textbox', { name: 'Minutes' }).fill('9');
   await form.getByLabel('Starts at').fill('23:55');
   await expectAccessible(page, 'the book, filled in');
   await form.getByRole('button', { name: 'Add to schedule' }).click();

@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import { enterDemo, expectAccessible, find, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -27,6 +27,7 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
   await page.getByRole('link', { name: 'Add a person' }).click();
   await page.getByRole('heading', { name: 'New person' }).waitFor();
   await page.getByLabel('Name', { exact: true }).fill('Perran Skye');
+  await page.getByText('More about them').click();
   await page.getByLabel('Year of birth').fill('1959');
   const mind = page.getByRole('combobox', { name: 'Add an injury or limit' });
   for (const [typed, named] of [
@@ -45,7 +46,7 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
   await page.getByRole('button', { name: 'Save' }).click();
   // Health data is kept only with consent.
   await page.getByText('the day they agreed').waitFor();
-  await page.getByLabel('Agreed to have health data kept, on').fill('2026-11-20');
+  await page.getByRole('checkbox', { name: 'They agree' }).check();
   await expectAccessible(page, 'somebody new');
   await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('link', { name: 'Perran Skye' }).waitFor();
@@ -80,7 +81,7 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
   await page.getByRole('link', { name: 'Before squats' }).click();
   await page.locator('.row', { hasText: 'Cat-cow' }).locator('.track').first().waitFor();
   await page.getByRole('tab', { name: 'People' }).click();
-  await page.locator('.people').getByText('doing something else').first().waitFor();
+  await page.locator('.people').locator('li strong').first().waitFor();
   await expectAccessible(page, 'the sheet with tracks');
   await page.getByText(/^Saved/).waitFor();
   await page.getByRole('button', { name: 'Start', exact: true }).click();
@@ -152,8 +153,7 @@ it('works out a long circuit for a whole class beside the page', async () => {
   await typeLines(page, ['integrate', ...drills, ...drills, ...drills, 'jumping jack 20', 'pogo hops 10']);
   await page.locator('.about').click();
   const started = page.waitForEvent('worker');
-  await page.locator('.settings .v-select', { hasText: 'No group' }).click();
-  await page.getByRole('option', { name: 'Dawn Mixed' }).click();
+  await find(page.getByRole('combobox', { name: 'For whom' }), 'Dawn Mixed');
   await page.getByText(/^Saved/).waitFor();
   await started;
   await page.getByRole('tab', { name: 'People' }).click();

@@ -24,6 +24,7 @@ const READY_CAPS: Readonly<Record<Readiness, Caps>> = {
   new: { effort: 6 },
   returning: { effort: LIGHT_EFFORT },
   'red flag': { effort: LIGHT_EFFORT },
+  'not here': {},
 };
 const SORE: Readonly<Record<Region, readonly Demand[]>> = {
   neck: ['neck movement'],

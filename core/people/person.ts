@@ -14,7 +14,7 @@ export const REGIONS = ['neck', 'shoulder', 'back', 'hip', 'knee', 'ankle', 'wri
 export type Region = (typeof REGIONS)[number];
 
 /** How somebody comes to a session. */
-export const READINESS = ['fine', 'tired', 'sore', 'new', 'returning', 'red flag'] as const;
+export const READINESS = ['fine', 'tired', 'sore', 'new', 'returning', 'red flag', 'not here'] as const;
 export type Readiness = (typeof READINESS)[number];
 
 /** What somebody said before a session on a day. */
@@ -45,6 +45,9 @@ export interface Choice {
   readonly variantId: string;
   /** The day it is for; empty for good. */
   readonly day: string;
+  /** The coach who answers for it, and since which day, where their limits speak against it; empty where they do not. */
+  readonly answeredBy: string;
+  readonly answeredOn: string;
 }
 
 /** What a coach knows of somebody. All of it is health data or close to it. */
@@ -70,9 +73,12 @@ export interface Person {
   readonly holds: readonly Hold[];
 }
 
+/** States that say nothing of somebody's health. */
+const SAYS_NOTHING_OF_HEALTH: ReadonlySet<Readiness> = new Set(['fine', 'new', 'not here']);
+
 /** Whether anything of somebody is health data, which may be kept only with their consent. */
 export function hasHealthData({ limits, stiffer, readiness, holds, notes }: Omit<Person, 'id'>): boolean {
-  const said = readiness !== null && readiness.state !== 'fine';
+  const said = readiness !== null && !SAYS_NOTHING_OF_HEALTH.has(readiness.state);
   return limits.length > 0 || Object.keys(stiffer).length > 0 || said || holds.length > 0 || notes !== '';
 }
 
@@ -116,6 +122,11 @@ export const RED_FLAGS =
 export function readinessOn(person: Pick<Person, 'readiness'>, day: string): ReadinessOnDay {
   const { readiness } = person;
   return readiness?.day === day ? readiness : { day, state: 'fine', sore: [] };
+}
+
+/** Whether somebody comes on a day: everybody does of whom nothing else was said. */
+export function isHere(person: Pick<Person, 'readiness'>, day: string): boolean {
+  return readinessOn(person, day).state !== 'not here';
 }
 
 /** Somebody of whom nothing is known yet. */

@@ -10,11 +10,11 @@ export function acceptedIn(circuit: Circuit, slotId: string): readonly TrackDril
   return [];
 }
 
-/** Who cannot do a slot as planned and has no accepted track in it: for them something is still to be decided. */
-export function stillToDecide(circuit: Circuit, { slotId, tracks, oneToOne }: SlotTracks): readonly string[] {
+/** Who cannot do a slot as planned, and has neither an accepted track nor a choice of their coach in it. */
+export function stillToDecide(circuit: Circuit, { slotId, tracks, oneToOne, chosen }: SlotTracks): readonly string[] {
   const accepted = acceptedIn(circuit, slotId);
   const open = tracks.filter(
     (track) => !accepted.some((one) => one.drillId === track.drillId && one.variantId === track.variantId),
   );
-  return [...open.flatMap(({ people }) => people), ...oneToOne];
+  return [...open.flatMap(({ people }) => people.filter((id) => !chosen.includes(id))), ...oneToOne];
 }

@@ -1,10 +1,11 @@
 import type { Approach } from '../approach/approach.ts';
-import { MOST_PURPOSE, MOST_TAG, MOST_TAGS, MOST_TITLE } from '../circuit/bounds.ts';
+import { MOST_PURPOSE, MOST_SECONDS, MOST_TAG, MOST_TAGS, MOST_TITLE } from '../circuit/bounds.ts';
 import { readTags } from '../circuit/tags.ts';
 import { minuteOfDay } from '../circuit/wallClock.ts';
 import { plainName } from '../drills/library.ts';
 import type { Seconds } from '../units.ts';
 import { readField, type FieldReading } from './field.ts';
+import { readMinutes } from './minutes.ts';
 import { Unreadable } from './problem.ts';
 import type { ReadLine } from './reading.ts';
 import { DURATION, durationRange, Scanner } from './scanner.ts';
@@ -102,8 +103,10 @@ function readMinute(value: string, column: number): number {
 function readAvailable(value: string, column: number): Seconds {
   const scanner = new Scanner(value);
   const time = scanner.take(DURATION);
-  if (!time || !scanner.atEnd) throw new Unreadable(column, 'a length of time, such as 8:00 or 12 min');
-  return durationRange(time, column).high;
+  if (time && scanner.atEnd) return durationRange(time, column).high;
+  const minutes = readMinutes(value, { least: 1, most: MOST_SECONDS });
+  if (!minutes.ok) throw new Unreadable(column, 'a length of time, such as 8:00 or 12 min');
+  return minutes.value;
 }
 
 function readWhole(value: string, column: number): number {

@@ -4,12 +4,11 @@ import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { templateFrom } from '@prompt-spark/core/template/templateFrom';
 import type { Space } from '@prompt-spark/core/drills/drill';
 import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
-import { just, type Range } from '@prompt-spark/core/units';
 import { computed, ref } from 'vue';
 import CircuitFuse from './CircuitFuse.vue';
 import { clock } from '../wording/clock.ts';
 import { phaseName } from '../wording/phases.ts';
-import TextAmount from '../fields/TextAmount.vue';
+import MinutesField from '../fields/MinutesField.vue';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { useLibraryStore } from '../library/library.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
@@ -23,7 +22,7 @@ const occasions = useOccasionsStore();
 const standards = useStandardsStore();
 const approachId = ref(standards.approaches[0]?.id ?? '');
 const sessionId = ref('mixed-circuit');
-const minutes = ref<Range>(just(480));
+const seconds = ref(480);
 const kit = ref<Kit[]>([]);
 const room = ref<'spot' | 'mat' | 'lane'>('mat');
 const siteId = ref(library.places.sites[0]?.id ?? '');
@@ -55,7 +54,7 @@ const circuit = computed(() => {
   const session = standards.sessions.find(({ id }) => id === sessionId.value);
   const wish = {
     approach: approach.value,
-    available: minutes.value.high,
+    available: seconds.value,
     kit: there.value,
     spaces: SPACES[room.value],
   };
@@ -78,7 +77,7 @@ const names = computed(() =>
     <div class="fields">
       <v-select v-model="approachId" label="Approach" :items="approaches" />
       <v-select v-model="sessionId" label="Main session" :items="sessions" />
-      <TextAmount v-model="minutes" label="Time available" unit="time" clock-face single :least="60" :most="3600" />
+      <MinutesField v-model="seconds" label="Time available, minutes" :least="60" :most="3600" />
       <v-select v-model="room" label="Room" :items="ROOMS" />
       <v-select v-model="kit" label="Kit" multiple :items="things" />
       <v-select v-if="sites.length" v-model="siteId" label="Place" :items="sites" />

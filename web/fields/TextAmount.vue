@@ -3,7 +3,6 @@ import { just, type Range } from '@prompt-spark/core/units';
 import { readCount, readDuration } from '@prompt-spark/core/whiteboard/amount';
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { useTypedText } from './useTypedText.ts';
-import { clock } from '../wording/clock.ts';
 import { rangeWords } from '@prompt-spark/core/circuit/slotWords';
 
 /** A count or a length of time, settled or a range, typed as on the board: 8-10, 40s, 1:30. */
@@ -15,12 +14,8 @@ const props = defineProps<{
   most?: number;
   /** One value only: a range keeps its high end. */
   single?: boolean;
-  /** Shows seconds as 8:00. */
-  clockFace?: boolean;
 }>();
 const emit = defineEmits<{ 'update:modelValue': [Range] }>();
-
-const written = (range: Range): string => (props.clockFace ? clock(range.high) : rangeWords(range));
 
 function read(typed: string): FieldReading<Range> {
   const bounds = {
@@ -34,7 +29,7 @@ function read(typed: string): FieldReading<Range> {
 const { text, problem, type, settle } = useTypedText({
   value: () => props.modelValue,
   read,
-  write: written,
+  write: rangeWords,
   take: (range) => emit('update:modelValue', range),
 });
 
@@ -44,7 +39,7 @@ function nudge(by: number): void {
   const from = reading.ok ? reading.value : props.modelValue;
   const step = props.unit === 'time' ? 5 * by : by;
   const low = Math.max(props.least ?? 1, from.low + step);
-  type(written({ low, high: Math.max(low, from.high + step) }));
+  type(rangeWords({ low, high: Math.max(low, from.high + step) }));
 }
 </script>
 
@@ -59,6 +54,6 @@ function nudge(by: number): void {
     @keydown.down.prevent="nudge(-1)"
     @blur="settle"
   >
-    <template v-if="unit === 'time' && !clockFace" #append-inner><span class="soft">s</span></template>
+    <template v-if="unit === 'time'" #append-inner><span class="soft">s</span></template>
   </v-text-field>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { minuteOfDay, timeOfDay } from '@prompt-spark/core/circuit/wallClock';
-import { just, type Seconds } from '@prompt-spark/core/units';
+import type { Seconds } from '@prompt-spark/core/units';
 import { computed, ref, watch } from 'vue';
 import { secondsOfDay } from '../wording/clock.ts';
-import TextAmount from './TextAmount.vue';
+import MinutesField from './MinutesField.vue';
 
 /** How long there is, as minutes left or as the time of day by which it must be over. The one follows the other. */
 const { timeZone } = defineProps<{ timeZone: string | undefined }>();
@@ -36,17 +36,7 @@ function typeLeft(seconds: Seconds): void {
 
 <template>
   <div class="left">
-    <TextAmount
-      label="Minutes left"
-      unit="time"
-      single
-      clock-face
-      autofocus
-      :least="1"
-      :most="MOST"
-      :model-value="just(left)"
-      @update:model-value="({ high }) => typeLeft(high)"
-    />
+    <MinutesField label="Minutes left" autofocus :most="MOST" :model-value="left" @update:model-value="typeLeft" />
     <span class="soft">or</span>
     <v-text-field
       label="Finish by"

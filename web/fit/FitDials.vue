@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { EMPHASES, READINGS, type Emphasis, type Reading } from '@prompt-spark/core/circuit/shortVersion';
-import { just } from '@prompt-spark/core/units';
 import { computed } from 'vue';
-import TextAmount from '../fields/TextAmount.vue';
+import MinutesField from '../fields/MinutesField.vue';
 import { useFitStore } from './fit.ts';
 
 /** The minutes there are, how people come, and what is given up first. */
@@ -29,16 +28,11 @@ const readings = computed(() =>
 
 <template>
   <div class="dials">
-    <TextAmount
+    <MinutesField
       class="number"
       label="Time available, minutes"
-      unit="time"
-      single
-      clock-face
-      :least="1"
-      :most="7200"
-      :model-value="just(fit.seconds)"
-      @update:model-value="({ high }) => (fit.seconds = high)"
+      :model-value="fit.seconds"
+      @update:model-value="(seconds) => (fit.seconds = seconds)"
     />
     <v-select
       label="How are they today?"

@@ -4,6 +4,7 @@ import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
 import { siteFrom } from '@prompt-spark/core/occasion/site';
 import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
+import { isHere } from '@prompt-spark/core/people/person';
 import { defineStore } from 'pinia';
 import { calendarDay } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
@@ -23,15 +24,17 @@ export const useOccasionsStore = defineStore('occasions', () => {
   function at({ groupId, siteId }: ForWhom, towards: Partial<Pick<Occasion, 'approach' | 'session'>> = {}): Occasion {
     const site = library.siteOf(siteId);
     const day = calendarDay(new Date(), site?.timeZone);
-    const present = people.peopleOf(groupId);
+    const known = people.peopleOf(groupId);
+    const present = known.filter((person) => isHere(person, day));
     // A group whose people this coach does not know may hold anybody.
-    const unknown = groupId !== null && present.length === 0;
+    const unknown = groupId !== null && known.length === 0;
     return occasionOf({
       library: library.library,
       site: siteFrom(site),
       day,
       times: standards.times,
-      expected: library.groupOf(groupId)?.people ?? 0,
+      // A group may hold more people than this coach knows; who is not here needs no mat.
+      expected: Math.max(library.groupOf(groupId)?.people ?? 0, known.length) - (known.length - present.length),
       ceilings: unknown ? null : present.map((person) => ceilingsOf(person, day)),
       ...towards,
     });

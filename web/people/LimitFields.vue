@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import { DEMANDS } from '@prompt-spark/core/drills/demand';
-import { LIMIT_SEVERITIES, type Capped, type Limit, type LimitSide } from '@prompt-spark/core/people/limitation';
-import { LIMITATIONS, limitationOf } from '@prompt-spark/core/people/limitations';
+import { LIMIT_SEVERITIES, type Limit, type LimitSide } from '@prompt-spark/core/people/limitation';
+import { limitationOf } from '@prompt-spark/core/people/limitations';
 
-/** What to mind of somebody: known limitations with how much, where and until when, and ceilings of their own. */
+/** What to mind of somebody, a line each: how much, where and until when. */
 const { limits } = defineProps<{ limits: readonly Limit[] }>();
 const emit = defineEmits<{ change: [limits: readonly Limit[]] }>();
 
-const known = LIMITATIONS.map(({ id, name }) => ({ value: id, title: name }));
-const capped = [...DEMANDS, 'effort' as const].map((value) => ({ value, title: value }));
-const severities = LIMIT_SEVERITIES.map((value) => ({ value, title: value }));
+const SEVERITY_WORDS = { watch: 'watch it', ease: 'go easy', avoid: 'avoid it' } as const;
+const severities = LIMIT_SEVERITIES.map((value) => ({ value, title: SEVERITY_WORDS[value] }));
 const SIDES: readonly { readonly value: LimitSide; readonly title: string }[] = [
   { value: 'both', title: 'both' },
   { value: 'left', title: 'left' },
@@ -27,21 +25,11 @@ const means = (limit: Limit) => (limit.kind === 'known' ? (limitationOf(limit.li
 function set(index: number, limit: Limit): void {
   emit('change', limits.with(index, limit));
 }
-
-function addKnown(limitationId: string | null): void {
-  if (limitationId === null) return;
-  emit('change', [...limits, { kind: 'known', limitationId, severity: 'ease', side: 'both', until: '' }]);
-}
-
-function addOwn(of: Capped | null): void {
-  if (of === null) return;
-  emit('change', [...limits, { kind: 'own', capped: of, most: of === 'effort' ? 5 : 0, side: 'both', until: '' }]);
-}
 </script>
 
 <template>
   <fieldset>
-    <legend>Injuries and limits</legend>
+    <legend>How careful to be</legend>
     <ul>
       <li v-for="(limit, index) in limits" :key="index">
         <span class="name">
@@ -99,20 +87,6 @@ function addOwn(of: Capped | null): void {
         />
       </li>
     </ul>
-    <div class="add">
-      <v-autocomplete
-        label="Add an injury or limit"
-        :items="known"
-        :model-value="null"
-        @update:model-value="addKnown"
-      />
-      <v-autocomplete
-        label="Or set a limit yourself"
-        :items="capped"
-        :model-value="null"
-        @update:model-value="addOwn"
-      />
-    </div>
   </fieldset>
 </template>
 
@@ -137,12 +111,6 @@ li {
 }
 .name {
   display: grid;
-}
-.add {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
-  gap: 0.75rem;
-  margin-top: 0.75rem;
 }
 @media (max-width: 700px) {
   li {

@@ -2,6 +2,7 @@
 import { mdiPlus } from '@mdi/js';
 import { RED_FLAGS } from '@prompt-spark/core/people/person';
 import { computed, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
@@ -19,13 +20,16 @@ const library = useLibraryStore();
 const places = usePlacesStore();
 const loading = useLoading(() => Promise.all([people.loadFirst(), library.load()]));
 const wanted = ref('');
-const groupId = ref('');
+const { query } = useRoute();
+const groupId = ref(typeof query['group'] === 'string' ? query['group'] : '');
+/** Groups that were made here: they have nobody in them yet, and are there all the same. */
+const made = ref<readonly string[]>([]);
 const files = ref(false);
 const adding = ref('');
 const { act } = useAction();
 
 const own = computed(() => {
-  const ids = new Set(people.records.flatMap((record) => record.groupIds));
+  const ids = new Set([...people.records.flatMap((record) => record.groupIds), ...made.value, groupId.value]);
   return library.places.groups.filter(({ id }) => ids.has(id));
 });
 const shown = computed(() => {
@@ -51,6 +55,8 @@ const removeUnreadable = (id: string) => act(() => people.remove(id));
 async function addGroup(): Promise<void> {
   await act(async () => {
     groupId.value = (await places.addGroup(adding.value.trim())).id;
+    made.value = [...made.value, groupId.value];
+    wanted.value = '';
     adding.value = '';
   });
 }

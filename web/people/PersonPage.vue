@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Access, PersonDocument } from '@prompt-spark/contract/person';
-import { UNKNOWN_PERSON } from '@prompt-spark/core/people/person';
+import { hasHealthData, UNKNOWN_PERSON } from '@prompt-spark/core/people/person';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useAction } from '../shell/useAction.ts';
@@ -12,7 +12,9 @@ import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from './people.ts';
 import AbilityFields from './AbilityFields.vue';
+import LimitChoice from './LimitChoice.vue';
 import LimitFields from './LimitFields.vue';
+import WhatHurts from './WhatHurts.vue';
 
 /** A client: who they are, what to mind, what they can do; and who has seen it. */
 const { id, group } = defineProps<{ id: string | null; group: string | null }>();
@@ -40,15 +42,26 @@ const born = computed(() => (draft.value.birthYear === 0 ? '' : String(draft.val
 /** How often, where it was more than once: looking is counted by days. */
 const oftenOf = ({ action, times }: Access): string =>
   times === 1 ? '' : action === 'saw' ? `, on ${times} days in all` : `, ${times} times that day`;
+const agreed = computed(() =>
+  draft.value.consentOn === '' || draft.value.consentOn === today
+    ? 'They agree that you keep this about their health'
+    : `They agreed on ${draft.value.consentOn} that you keep this about their health`,
+);
 const change = (part: Partial<PersonDocument>) => (draft.value = { ...draft.value, ...part });
 
 const { errors, trouble, busy, submit } = useForm(
   async () => (await import('@prompt-spark/contract/person')).personDocumentSchema,
   async (document) => {
     await people.save(id ?? crypto.randomUUID(), groupIds.value, document);
-    await router.push('/people');
+    await leave();
   },
 );
+
+/** Back to where somebody was added from: the people, or a circuit's swaps. */
+async function leave(): Promise<void> {
+  if (id === null && typeof router.options.history.state['back'] === 'string') router.back();
+  else await router.push(group ? { name: 'people', query: { group } } : '/people');
+}
 
 async function remove(): Promise<void> {
   if (id === null) return;
@@ -70,32 +83,42 @@ async function remove(): Promise<void> {
             :error-messages="errors['/name'] ?? ''"
             @update:model-value="(name: string) => change({ name })"
           />
-          <v-text-field
-            label="Year of birth"
-            inputmode="numeric"
-            maxlength="4"
-            :model-value="born"
-            :error-messages="errors['/birthYear'] ?? ''"
-            @update:model-value="(year: string) => change({ birthYear: Number(year.replace(/\D/g, '')) })"
-          />
           <v-select v-model="groupIds" label="Groups" multiple chips :items="groups" />
-          <v-text-field
-            label="Agreed to have health data kept, on"
-            type="date"
-            :max="today"
-            :model-value="draft.consentOn"
-            @update:model-value="(consentOn: string) => change({ consentOn })"
-          />
         </div>
-        <LimitFields :limits="draft.limits" @change="(limits) => change({ limits })" />
-        <AbilityFields :document="draft" @change="change" />
-        <v-textarea
-          label="Notes"
-          rows="3"
-          maxlength="2000"
-          :model-value="draft.notes"
-          @update:model-value="(notes: string) => change({ notes })"
+        <WhatHurts :limits="draft.limits" @change="(limits) => change({ limits })" />
+        <LimitFields v-if="draft.limits.length" :limits="draft.limits" @change="(limits) => change({ limits })" />
+        <v-checkbox
+          v-if="hasHealthData(draft)"
+          :label="agreed"
+          hide-details="auto"
+          :model-value="draft.consentOn !== ''"
+          :error-messages="errors['/consentOn'] ?? ''"
+          @update:model-value="(now) => change({ consentOn: now ? today : '' })"
         />
+        <details :open="id !== null">
+          <summary>More about them: year of birth, versions that suit, stiffer side, notes</summary>
+          <div class="more">
+            <div class="fields">
+              <v-text-field
+                label="Year of birth"
+                inputmode="numeric"
+                maxlength="4"
+                :model-value="born"
+                :error-messages="errors['/birthYear'] ?? ''"
+                @update:model-value="(year: string) => change({ birthYear: Number(year.replace(/\D/g, '')) })"
+              />
+            </div>
+            <LimitChoice :limits="draft.limits" @change="(limits) => change({ limits })" />
+            <AbilityFields :document="draft" @change="change" />
+            <v-textarea
+              label="Notes"
+              rows="3"
+              maxlength="2000"
+              :model-value="draft.notes"
+              @update:model-value="(notes: string) => change({ notes })"
+            />
+          </div>
+        </details>
         <FormTrouble :trouble="trouble" :errors="errors" />
         <p class="acts">
           <v-btn type="submit" :loading="busy">Save</v-btn>
@@ -140,6 +163,11 @@ async function remove(): Promise<void> {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(14rem, 1fr));
   gap: 0.75rem;
+}
+.more {
+  display: grid;
+  gap: 1.25rem;
+  padding-top: 0.75rem;
 }
 .acts {
   display: flex;

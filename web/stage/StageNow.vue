@@ -38,7 +38,11 @@ const name = computed(() => {
 const tracks = computed(() =>
   (planned?.tracks ?? [])
     .filter(({ track }) => track !== 'everybody')
-    .map((one) => ({ ...one, words: trackWords(one, segment.value.drillId, library.library) })),
+    .map((one) => ({
+      ...one,
+      ...instructed(library.library, one),
+      words: trackWords(one, segment.value.drillId, library.library),
+    })),
 );
 const place = computed(() => {
   const { round, rounds, set, sets } = segment.value;
@@ -89,8 +93,18 @@ const announced = computed(() =>
       </div>
     </div>
     <ul v-if="tracks.length" class="tracks" aria-label="Tracks">
-      <li v-for="one in tracks" :key="one.track">
-        <span class="soft">{{ TRACK_WORDS[one.track] }}</span> {{ one.words }}
+      <li v-for="one in tracks" :key="`${one.drillId} ${one.variantId}`">
+        <DrillFigure
+          v-if="one.drill && one.rung"
+          class="track-figure"
+          :drill="one.drill"
+          :variant="one.rung"
+          :at="shownAt"
+          :aspect="1"
+        />
+        <span
+          ><span class="soft">{{ TRACK_WORDS[one.track] }}</span> {{ one.words }}</span
+        >
       </li>
     </ul>
     <p class="visually-hidden" role="status">{{ announced }}</p>
@@ -208,6 +222,15 @@ h1 {
   gap: 0.25rem 3rem;
   list-style: none;
   font-size: clamp(1.15rem, 2.2vw, 2.2rem);
+}
+.tracks li {
+  display: flex;
+  align-items: center;
+  gap: 0.75rem;
+}
+.track-figure {
+  flex: none;
+  width: clamp(3rem, 9vh, 7rem);
 }
 .tracks .soft {
   margin-right: 0.4rem;

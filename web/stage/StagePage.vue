@@ -3,6 +3,7 @@ import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import type { PlannedSession } from '@prompt-spark/contract/session';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
+import { asToday } from '@prompt-spark/core/swaps/asToday';
 import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
 import { shallowRef } from 'vue';
 import type { LocationQueryValue } from 'vue-router';
@@ -13,6 +14,7 @@ import { draftKeep } from '../saving/drawers.ts';
 import { useAccountStore } from '../shell/account.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
+import { usePeopleStore } from '../people/people.ts';
 import { useSessionsStore } from '../today/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
 import { useStandardsStore } from '../library/standards.ts';
@@ -32,6 +34,7 @@ const occasions = useOccasionsStore();
 const sheet = useSheetStore();
 const standards = useStandardsStore();
 const sessions = useSessionsStore();
+const people = usePeopleStore();
 const draft = shallowRef<CircuitDraft>();
 const segments = shallowRef<readonly Segment[]>([]);
 
@@ -40,8 +43,10 @@ const loading = useLoading(async () => {
   const found = await latest();
   const here = session ? { ...found, groupId: session.groupId, siteId: session.siteId } : found;
   const agreed = fitIn(fit) ?? session?.fit;
+  await knowPeople(here.groupId);
   const occasion = occasions.of(here);
-  const circuit = agreed ? builtCircuit(here.circuit, agreed.plan, occasion, agreed.seconds) : here.circuit;
+  const fitted = agreed ? builtCircuit(here.circuit, agreed.plan, occasion, agreed.seconds) : here.circuit;
+  const circuit = asToday(fitted, people.peopleOf(here.groupId), occasion, id);
   draft.value = { ...here, circuit };
   segments.value = timeCircuit(circuit, occasion).segments;
 });
@@ -54,6 +59,16 @@ async function planned(): Promise<PlannedSession | null> {
   } catch (error) {
     if (error instanceof ServerAway) return null;
     throw error;
+  }
+}
+
+/** What was chosen for people is shown; where they cannot be asked for now, the circuit is run as it was accepted. */
+async function knowPeople(groupId: string | null): Promise<void> {
+  if (groupId === null) return;
+  try {
+    await people.load();
+  } catch (error) {
+    if (!(error instanceof ServerAway)) throw error;
   }
 }
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import { withChoice } from '@prompt-spark/core/swaps/assignment';
-import { choiceFor, type Person } from '@prompt-spark/core/people/person';
+import { mayBeAnsweredFor } from '@prompt-spark/core/swaps/chosen';
+import { choiceFor, type Choice, type Person } from '@prompt-spark/core/people/person';
 import type { Instruction, SlotPlace } from '@prompt-spark/core/swaps/swap';
 import { instructed, instructionName } from '@prompt-spark/core/swaps/swap';
 import { swapsFor } from '@prompt-spark/core/swaps/swapsFor';
@@ -10,6 +11,7 @@ import DrillFigure from '../figure/DrillFigure.vue';
 import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
+import { useAccountStore } from '../shell/account.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
 
 /** What one person could do in one slot: why not as planned, and what instead, with figures and reasons. */
@@ -17,6 +19,7 @@ const { place, person } = defineProps<{ place: SlotPlace; person: Person }>();
 const emit = defineEmits<{ close: [] }>();
 const groupTracks = useGroupTracksStore();
 const library = useLibraryStore();
+const account = useAccountStore();
 const people = usePeopleStore();
 const sheet = useSheetStore();
 const panel = useTemplateRef<HTMLElement>('panel');
@@ -35,10 +38,21 @@ const chosen = computed(() => shown.value.find(({ key }) => key === picked.value
 const before = computed(() => choiceFor(person, sheet.id, place.slot.id, groupTracks.day));
 const why = computed(() => [...new Set(offer.value.conflicts.map(({ capped, because }) => `${capped} (${because})`))]);
 
+/** What is planned can be kept for somebody whose limits speak against it, if the coach says so by name. */
+const mayAnswer = computed(() => why.value.length > 0 && mayBeAnsweredFor(person, groupTracks.day));
+const asPlanned = computed(() => ({
+  drillId: place.drill.id,
+  variantId: place.rung.id,
+  answeredBy: account.account?.coachName ?? '',
+  answeredOn: groupTracks.day,
+}));
+
 // Opened by keyboard, the focus goes to the candidates; Escape leads back.
 onMounted(() => panel.value?.querySelector<HTMLElement>('input, button')?.focus());
 
-async function choose(instruction: Instruction | null, day: string): Promise<void> {
+type Chosen = Instruction & Partial<Pick<Choice, 'answeredBy' | 'answeredOn'>>;
+
+async function choose(instruction: Chosen | null, day: string): Promise<void> {
   trouble.value = '';
   try {
     await people.change(person.id, (document) => {
@@ -98,11 +112,25 @@ async function choose(instruction: Instruction | null, day: string): Promise<voi
         </span>
       </label>
     </div>
-    <p v-if="chosen" class="acts">
-      <v-btn @click="choose(chosen, groupTracks.day)">For today</v-btn>
-      <v-btn variant="outlined" @click="choose(chosen, '')">From now on</v-btn>
+    <p class="acts">
+      <template v-if="chosen">
+        <v-btn @click="choose(chosen, groupTracks.day)">For today</v-btn>
+        <v-btn variant="outlined" @click="choose(chosen, '')">From now on</v-btn>
+      </template>
       <v-btn v-if="before" variant="text" @click="choose(null, before.day)">As suggested</v-btn>
     </p>
+    <p v-if="mayAnswer" class="answer small">
+      <v-btn variant="text" size="small" @click="choose(asPlanned, groupTracks.day)"
+        >Keep as planned today, I answer for it</v-btn
+      >
+      <span class="soft"
+        >Against {{ why.join('; ') }}: stay with them, and stop at pain. It is noted with your name.</span
+      >
+    </p>
+    <p v-else-if="why.length" class="soft small">
+      Held to light effort: it cannot be kept as planned until somebody has cleared them.
+    </p>
+    <p v-if="before?.answeredBy" class="small">Kept as planned by {{ before.answeredBy }}, {{ before.answeredOn }}.</p>
     <p v-if="trouble" class="bad" role="alert">{{ trouble }}</p>
   </aside>
 </template>

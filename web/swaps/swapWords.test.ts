@@ -72,10 +72,14 @@ describe('a cell', () => {
   it('tells an easier rung, another drill, as planned and see them apart by sign and words', () => {
     const instead = (drillId: string, variantId: string) =>
       cellWords({ kind: 'instead', own: false, drillId, variantId }, place, library);
-    expect(cellWords({ kind: 'as planned' }, place, library)).toMatchObject({ sign: '·', words: 'as planned' });
+    expect(cellWords({ kind: 'as planned', answeredBy: '' }, place, library)).toMatchObject({
+      sign: '·',
+      words: 'as planned',
+    });
     expect(instead('tall-reach', 'low')).toMatchObject({ kind: 'rung', sign: '▽', words: 'hands at the chest' });
     expect(instead('step-aside', 'base')).toMatchObject({ kind: 'drill', sign: '⇄', words: 'Step aside' });
     expect(cellWords({ kind: 'one to one' }, place, library)).toMatchObject({ sign: '!', words: 'see them' });
+    expect(cellWords({ kind: 'as planned', answeredBy: 'Imke' }, place, library)).toMatchObject({ sign: '✓' });
   });
 
   it('sends the coach to somebody whose drill has left the library', () => {
@@ -131,7 +135,7 @@ describe('what a session still needs', () => {
   const sore = testPerson({ limits: [limit('shoulder-overhead')] });
 
   const said = (of: ReturnType<typeof circuit>, people: readonly Person[]) =>
-    toDecideWords(of, tracksFor(of, people, occasion));
+    toDecideWords(of, tracksFor(of, people, occasion, 'circuit'));
 
   it('is a swap for one, for several, or nothing once the tracks are accepted', () => {
     expect(said(circuit([]), [testPerson()])).toBe('');

@@ -11,7 +11,7 @@ export function minding(person: Person, day: string): string {
   const all = [
     ...(hold ? [`held: ${hold.why}`] : []),
     ...person.limits.filter(({ until }) => until === '' || until >= day).map(limitName),
-    ...(state === 'fine' || hold ? [] : [`${state} today`]),
+    ...(state === 'fine' || hold ? [] : [state === 'not here' ? state : `${state} today`]),
   ];
   const [first] = all;
   if (first === undefined) return '';
@@ -20,13 +20,16 @@ export function minding(person: Person, day: string): string {
 
 /** What a cell says, and how: an easier rung of the same drill, another drill, or see them. */
 export interface CellWords {
-  readonly kind: 'as planned' | 'rung' | 'drill' | 'one to one';
+  readonly kind: 'as planned' | 'answered' | 'rung' | 'drill' | 'one to one';
   readonly sign: string;
   readonly words: string;
 }
 
 export function cellWords(doing: Assignment, place: SlotPlace, library: DrillLibrary): CellWords {
-  if (doing.kind === 'as planned') return { kind: 'as planned', sign: '·', words: 'as planned' };
+  if (doing.kind === 'as planned') {
+    if (doing.answeredBy === '') return { kind: 'as planned', sign: '·', words: 'as planned' };
+    return { kind: 'answered', sign: '✓', words: `as planned: ${doing.answeredBy} answers for it` };
+  }
   if (doing.kind === 'one to one') return { kind: 'one to one', sign: '!', words: 'see them' };
   const found = instructed(library, doing);
   if (!found) return { kind: 'one to one', sign: '!', words: 'see them' };

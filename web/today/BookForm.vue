@@ -4,6 +4,7 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, reactive, ref, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { useForm } from '../fields/useForm.ts';
+import MinutesField from '../fields/MinutesField.vue';
 import { calendarDay } from '../wording/clock.ts';
 import { useCircuitsStore } from '../circuits/circuits.ts';
 import { usePlacesStore } from '../library/places.ts';
@@ -20,7 +21,7 @@ const plan = reactive({
   siteId: '',
   day: calendarDay(new Date()),
   time: '18:00',
-  minutes: '10',
+  seconds: 600,
 });
 
 const titled = computed(() => circuits.circuits.map(({ id, title }) => ({ value: id, title })));
@@ -47,7 +48,7 @@ function followCircuit(): void {
   if (!circuit) return;
   plan.groupId = circuit.groupId ?? '';
   plan.siteId = circuit.siteId ?? places.places.sites[0]?.id ?? '';
-  if (circuit.available > 0) plan.minutes = String(Math.ceil(circuit.available / 60));
+  if (circuit.available > 0) plan.seconds = circuit.available;
 }
 
 /** The instant of the wall-clock day and time at the site; empty where they are no day and time. */
@@ -74,7 +75,8 @@ function book(): Promise<void> {
     groupId: plan.groupId === '' ? null : plan.groupId,
     siteId: plan.siteId === '' ? null : plan.siteId,
     startsAt: startsAt(),
-    minutes: Number(plan.minutes),
+    // The book counts whole minutes: of 6:30 the half minute is not promised to the class.
+    minutes: Math.floor(plan.seconds / 60),
   });
 }
 </script>
@@ -99,14 +101,7 @@ function book(): Promise<void> {
       :error-messages="errors['/startsAt'] && 'Give a day and a time'"
     />
     <v-text-field v-model="plan.time" label="Starts at" type="time" />
-    <v-text-field
-      v-model="plan.minutes"
-      label="Minutes"
-      type="number"
-      min="1"
-      max="120"
-      :error-messages="errors['/minutes'] && 'From 1 to 120'"
-    />
+    <MinutesField v-model="plan.seconds" label="Minutes" :least="60" :step="60" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <v-btn type="submit" :loading="busy">Add to schedule</v-btn>
   </form>

@@ -9,9 +9,10 @@ import PathIcon from '../shell/PathIcon.vue';
 import SketchFuse from '../fuse/SketchFuse.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { useSessionsStore } from './sessions.ts';
-import { sessionTime } from './sessionTime.ts';
+import { sessionDay, sessionTime } from './sessionTime.ts';
 
 const SessionLate = defineAsyncComponent(() => import('./SessionLate.vue'));
+const SessionRoster = defineAsyncComponent(() => import('./SessionRoster.vue'));
 
 /** One session of today: when, what, with whom, where, its fuse, and the way to start it. */
 const { session, openQuestion = '' } = defineProps<{
@@ -19,7 +20,7 @@ const { session, openQuestion = '' } = defineProps<{
   /** What is still to be decided, in words; empty for nothing. */
   openQuestion?: string;
 }>();
-const emit = defineEmits<{ takeOut: [] }>();
+const emit = defineEmits<{ takeOut: []; rosterChanged: [] }>();
 const places = usePlacesStore();
 const sessions = useSessionsStore();
 const { busy, act } = useAction();
@@ -31,6 +32,13 @@ const where = computed(() => {
   return [...parts, site.value?.name, `${session.minutes} minutes`, session.coachName].filter(Boolean).join(' · ');
 });
 const late = ref(false);
+const roster = ref(false);
+
+/** What is still to be decided depends on who comes. */
+function toggleRoster(): void {
+  roster.value = !roster.value;
+  if (!roster.value) emit('rosterChanged');
+}
 const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }, query: { session: session.id } }));
 const runWhole = () => act(() => sessions.fit(session.id, null));
 </script>
@@ -53,6 +61,14 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
           <span v-if="session.runId" class="done small">
             <PathIcon :path="mdiCheckCircleOutline" :size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
           </span>
+          <v-btn
+            v-if="!session.runId && session.groupId"
+            variant="text"
+            :aria-expanded="roster"
+            :aria-label="`Who is here: ${session.title}`"
+            @click="toggleRoster"
+            >Who’s here</v-btn
+          >
           <v-btn v-if="!session.runId" variant="text" @click="late = true">We’re late</v-btn>
           <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">
             {{ session.runId ? 'Again' : 'Start' }}<span class="visually-hidden">: {{ session.title }}</span>
@@ -65,6 +81,7 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
         For this session in {{ clock(session.fitted) }}.
         <v-btn variant="text" size="small" class="whole" :disabled="busy" @click="runWhole">Run it in full</v-btn>
       </p>
+      <SessionRoster v-if="roster && session.groupId" :group-id="session.groupId" :day="sessionDay(session)" />
       <SessionLate v-if="late" v-model="late" :session="session" />
     </div>
   </article>

@@ -47,7 +47,7 @@ const week = computed(() => (drawn.value.length === today.value.length ? ahead.v
 const people = computed(() =>
   today.value.reduce((sum, session) => sum + (places.groupOf(session.groupId)?.people ?? session.people), 0),
 );
-const openQuestions = useOpenQuestions(today);
+const { words: openQuestions, findAgain } = useOpenQuestions(today);
 </script>
 
 <template>
@@ -68,7 +68,12 @@ const openQuestions = useOpenQuestions(today);
       />
       <ol v-if="today.length" class="cards">
         <li v-for="session in drawn" :key="session.id">
-          <SessionCard :session="session" :open-question="openQuestions.get(session.id)" @take-out="takeOut(session)" />
+          <SessionCard
+            :session="session"
+            :open-question="openQuestions.get(session.id)"
+            @take-out="takeOut(session)"
+            @roster-changed="findAgain"
+          />
         </li>
       </ol>
       <div v-else class="empty">

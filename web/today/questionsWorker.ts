@@ -33,15 +33,15 @@ async function openQuestionsOf(sessions: readonly DatedSession[]): Promise<Reado
       .filter(({ groupIds }) => groupId !== null && groupIds.includes(groupId))
       .map((record) => ({ id: record.id, ...record.document }));
     if (present.length === 0) continue;
-    const { circuit } = await call('session', { id });
+    const { circuit, circuitId } = await call('session', { id });
     const occasion = occasionOf({
       library,
       site: siteFrom(places.sites.find((one) => one.id === siteId)),
-      expected: places.groups.find((group) => group.id === groupId)?.people ?? 0,
+      expected: Math.max(places.groups.find((group) => group.id === groupId)?.people ?? 0, present.length),
       day,
       ...(times ? { times } : {}),
     });
-    const said = toDecideWords(circuit.circuit, tracksFor(circuit.circuit, present, occasion));
+    const said = toDecideWords(circuit.circuit, tracksFor(circuit.circuit, present, occasion, circuitId));
     if (said !== '') words.set(id, said);
   }
   return words;

@@ -6,11 +6,17 @@ import { sessionDay } from './sessionTime.ts';
 /** The browser has this long to come to rest before it is asked for more than what is shown. */
 const REST_MS = 1_000;
 
+/** What is still to be decided, and a way to ask again when who comes has changed. */
+export interface OpenQuestions {
+  readonly words: Ref<ReadonlyMap<string, string>>;
+  readonly findAgain: () => void;
+}
+
 /**
  * What is still to be decided for each of today's sessions, in words by its id. It is found beside the page once that is
  * shown: the first look at the day does not wait for it. It is a hint: where it cannot be found there is none.
  */
-export function useOpenQuestions(today: Ref<readonly SessionSummary[]>): Ref<ReadonlyMap<string, string>> {
+export function useOpenQuestions(today: Ref<readonly SessionSummary[]>): OpenQuestions {
   const words = shallowRef<ReadonlyMap<string, string>>(new Map());
   let timer: ReturnType<typeof setTimeout> | undefined;
   let left = false;
@@ -30,21 +36,18 @@ export function useOpenQuestions(today: Ref<readonly SessionSummary[]>): Ref<Rea
     }
   }
 
-  watch(
-    today,
-    (sessions) => {
-      clearTimeout(timer);
-      const dated = sessions.map(({ id, groupId, siteId, runId, startsAt, at }) => {
-        return { id, groupId, siteId, runId, day: sessionDay({ startsAt, at }) };
-      });
-      if (dated.some(({ groupId, runId }) => groupId !== null && runId === null))
-        timer = setTimeout(() => void find(dated), REST_MS);
-    },
-    { immediate: true },
-  );
+  function findSoon(): void {
+    clearTimeout(timer);
+    const dated = today.value.map(({ id, groupId, siteId, runId, startsAt, at }) => {
+      return { id, groupId, siteId, runId, day: sessionDay({ startsAt, at }) };
+    });
+    if (dated.some(({ groupId, runId }) => groupId !== null && runId === null))
+      timer = setTimeout(() => void find(dated), REST_MS);
+  }
+  watch(today, findSoon, { immediate: true });
   onScopeDispose(() => {
     left = true;
     clearTimeout(timer);
   });
-  return words;
+  return { words, findAgain: findSoon };
 }

@@ -1,22 +1,44 @@
 <script setup lang="ts">
+import type { Seconds } from '@prompt-spark/core/units';
 import { readTagField } from '@prompt-spark/core/whiteboard/headingReader';
 import { computed } from 'vue';
 import ClockField from './ClockField.vue';
+import MinutesField from '../../fields/MinutesField.vue';
 import TextAmount from '../../fields/TextAmount.vue';
 import WrittenField from '../../fields/WrittenField.vue';
 import { useLibraryStore } from '../../library/library.ts';
 import { useStandardsStore } from '../../library/standards.ts';
+import { clientsGroup, ownGroupOf } from '../../people/client.ts';
+import { usePeopleStore } from '../../people/people.ts';
+import { useAction } from '../../shell/useAction.ts';
 import { useSheetStore } from '../store/sheet.ts';
 
 /** Who the circuit is for, where, what for, and the time there is. */
 const emit = defineEmits<{ done: [] }>();
 const sheet = useSheetStore();
 const library = useLibraryStore();
+const people = usePeopleStore();
+const { act } = useAction();
 
+const ONE = 'person ';
+/** A circuit is for a group, or for one person who trains alone. */
 const groups = computed(() => [
-  { value: '', title: 'No group' },
-  ...library.places.groups.map(({ id, name, people }) => ({ value: id, title: `${name}, ${people}` })),
+  { value: '', title: 'Nobody in particular' },
+  ...library.places.groups.map(({ id, name, people: size }) => ({
+    value: id,
+    title: size > 0 ? `${name}, ${String(size)}` : name,
+  })),
+  ...people.records
+    .filter((record) => ownGroupOf(record, library.places.groups, people.records) === undefined)
+    .map(({ id, document }) => ({ value: ONE + id, title: `${document.name}, alone` })),
 ]);
+
+async function setWho(chosen: string): Promise<void> {
+  await act(async () => {
+    const groupId = chosen.startsWith(ONE) ? await clientsGroup(chosen.slice(ONE.length)) : noneAsNull(chosen);
+    sheet.change((draft) => ({ ...draft, groupId }));
+  });
+}
 const sites = computed(() => [
   { value: '', title: 'No site' },
   ...library.places.sites.map(({ id, name }) => ({ value: id, title: name })),
@@ -33,8 +55,8 @@ const approachId = computed(() =>
 const writeTags = (tags: readonly string[]) => tags.join(', ');
 const noneAsNull = (id: string) => (id === '' ? null : id);
 
-function setAvailable({ high }: { high: number }): void {
-  sheet.changeCircuit((circuit) => ({ ...circuit, available: high }), 'available');
+function setAvailable(available: Seconds): void {
+  sheet.changeCircuit((circuit) => ({ ...circuit, available }), 'available');
 }
 
 function setPeople({ high }: { high: number }): void {
@@ -44,12 +66,10 @@ function setPeople({ high }: { high: number }): void {
 
 <template>
   <div class="settings">
-    <TextAmount
-      label="Time available"
-      unit="time"
-      :model-value="{ low: sheet.circuit.available, high: sheet.circuit.available }"
-      clock-face
+    <MinutesField
+      label="Time available, minutes"
       :least="0"
+      :model-value="sheet.circuit.available"
       @update:model-value="setAvailable"
     />
     <TextAmount
@@ -59,11 +79,11 @@ function setPeople({ high }: { high: number }): void {
       :least="0"
       @update:model-value="setPeople"
     />
-    <v-select
-      label="Group"
+    <v-autocomplete
+      label="For whom"
       :items="groups"
       :model-value="sheet.draft.groupId ?? ''"
-      @update:model-value="(id: string) => sheet.change((draft) => ({ ...draft, groupId: noneAsNull(id) }))"
+      @update:model-value="setWho"
     />
     <v-select
       label="Place"

@@ -5,11 +5,14 @@ import { computed } from 'vue';
 import { useGroupTracksStore } from '../store/groupTracks.ts';
 import { useEditingStore } from '../store/editing.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { useLibraryStore } from '../../library/library.ts';
+import { trackWords } from '../../wording/trackWords.ts';
 
 /** Who needs something else in this circuit, slot by slot, and the way to the swaps. */
 const groupTracks = useGroupTracksStore();
 const editing = useEditingStore();
 const sheet = useSheetStore();
+const library = useLibraryStore();
 const nameOf = (id: string) => groupTracks.people.find((person) => person.id === id)?.name.split(' ')[0] ?? '';
 /** How the people who come change the clock, with a button that counts it in. */
 const hints = computed(() => {
@@ -36,11 +39,14 @@ const hints = computed(() => {
 });
 const rows = computed(() =>
   groupTracks.tracks.flatMap((slot) => {
-    const others = slot.tracks.flatMap(({ people }) => people);
-    if (others.length + slot.oneToOne.length === 0) return [];
-    const name = groupTracks.places.find((place) => place.slot.id === slot.slotId)?.drill.name ?? '';
+    if (slot.tracks.length + slot.oneToOne.length === 0) return [];
+    const drill = groupTracks.places.find((place) => place.slot.id === slot.slotId)?.drill;
+    const instead = slot.tracks.map((track) => ({
+      who: track.people.map(nameOf).join(', '),
+      does: trackWords(track, drill?.id ?? '', library.library),
+    }));
     const open = groupTracks.needing(slot).length;
-    return [{ slotId: slot.slotId, name, swap: others.map(nameOf), alone: slot.oneToOne.map(nameOf), open }];
+    return [{ slotId: slot.slotId, name: drill?.name ?? '', instead, alone: slot.oneToOne.map(nameOf), open }];
   }),
 );
 </script>
@@ -58,9 +64,11 @@ const rows = computed(() =>
       <ul v-else>
         <li v-for="row in rows" :key="row.slotId">
           <button type="button" @click="editing.select(row.slotId)">{{ row.name }}</button>
-          <span v-if="row.swap.length">{{ row.swap.join(', ') }} doing something else</span>
+          <span v-for="one in row.instead" :key="one.does"
+            >{{ one.who }}: <strong>{{ one.does }}</strong></span
+          >
           <span v-if="row.alone.length" class="alone">{{ row.alone.join(', ') }} one-to-one</span>
-          <span v-if="row.open" class="soft small">{{ row.open }} not accepted yet</span>
+          <span v-if="row.open" class="soft small">{{ row.open }} to decide</span>
         </li>
       </ul>
       <v-btn variant="outlined" block :to="`/circuits/${sheet.id}/swaps`">Swaps</v-btn>

@@ -1,7 +1,7 @@
 import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
 import { assignmentOf, type Assignment } from '@prompt-spark/core/swaps/assignment';
 import type { Limit } from '@prompt-spark/core/people/limitation';
-import type { Person } from '@prompt-spark/core/people/person';
+import { isHere, type Person } from '@prompt-spark/core/people/person';
 import { slotPlaces, type SlotPlace } from '@prompt-spark/core/swaps/swap';
 import { slotTracks, type SlotTracks } from '@prompt-spark/core/swaps/tracksFor';
 import { stillToDecide } from '@prompt-spark/core/swaps/stillToDecide';
@@ -26,12 +26,18 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
   const day = computed(() => occasion.value.day);
   // On its own: every edit makes a new draft, and the same people must stay the same people for what depends on them.
   const groupId = computed(() => sheet.draft.groupId);
-  const own = computed(() => coached.peopleOf(groupId.value));
+  const all = computed(() => coached.peopleOf(groupId.value));
+  /** Those of them who are here. */
+  const own = computed(() => all.value.filter((person) => isHere(person, day.value)));
   const people = computed<readonly Person[]>(() => {
     const limit = supposed.value;
     return limit ? own.value.map((person) => ({ ...person, limits: [...person.limits, limit] })) : own.value;
   });
   const limits = computed(() => people.value.map((person) => ceilingsOf(person, day.value)));
+  /** What was chosen for people in this circuit: a choice makes a track. */
+  const choices = computed(() =>
+    people.value.flatMap((person) => person.choices.filter(({ circuitId }) => circuitId === sheet.id)),
+  );
   const places = computed(() => slotPlaces(sheet.laid.circuit, occasion.value));
 
   /** Tracks already worked out, by slot: a change of the circuit works out only the slots it changes. */
@@ -44,7 +50,7 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
 
   /** Tracks of the slots that changed: at once where there are few, beside the page where that would hold a frame up. */
   function workOut(): void {
-    const now = [limits.value, occasion.value];
+    const now = [limits.value, occasion.value, choices.value];
     if (now.some((part, index) => part !== knownFor[index])) known = new Map();
     knownFor = now;
     const before = (place: SlotPlace) => {
@@ -60,7 +66,7 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
     tracks.value = places.value.map((place) => {
       const found = before(place);
       if (found) return found;
-      const worked = slotTracks(place, people.value, limits.value, occasion.value);
+      const worked = slotTracks(place, people.value, limits.value, occasion.value, sheet.id);
       known.set(place.slot.id, { key: keyOf(place), tracks: worked });
       return worked;
     });
@@ -69,7 +75,7 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
   async function workOutBeside(): Promise<void> {
     const asked = places.value;
     try {
-      const worked = await work.tracks(sheet.laid.circuit, people.value, occasion.value);
+      const worked = await work.tracks(sheet.laid.circuit, people.value, occasion.value, sheet.id);
       if (!worked) return;
       known = new Map(worked.map((one, index) => [one.slotId, { key: keyOf(asked[index]), tracks: one }]));
       tracks.value = worked;
@@ -79,12 +85,12 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
       workOut();
     }
   }
-  watch([places, limits, occasion], workOut, { immediate: true });
+  watch([places, limits, occasion, choices], workOut, { immediate: true });
   const tracksOf = computed(() => new Map(tracks.value.map((one) => [one.slotId, one])));
 
   function assignment(place: SlotPlace, person: Person): Assignment {
     const slot = tracksOf.value.get(place.slot.id);
-    return slot ? assignmentOf(place, slot, person, sheet.id, occasion.value) : { kind: 'as planned' };
+    return slot ? assignmentOf(place, slot, person, sheet.id, occasion.value) : { kind: 'as planned', answeredBy: '' };
   }
 
   const needing = (slot: SlotTracks): readonly string[] => stillToDecide(sheet.circuit, slot);
@@ -98,5 +104,5 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
 function keyOf(place: SlotPlace | undefined): string {
   if (!place) return '';
   const { slot, phase, seconds, before, after } = place;
-  return [slot.drillId, phase, seconds, before?.id, after?.id].join('|');
+  return [slot.drillId, slot.rung, phase, seconds, before?.id, after?.id].join('|');
 }

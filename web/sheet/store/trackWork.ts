@@ -25,6 +25,7 @@ export class TrackWork {
     circuit: Circuit,
     people: readonly Person[],
     { library, ...occasion }: Occasion,
+    circuitId: string,
   ): Promise<readonly SlotTracks[] | undefined> {
     this.last += 1;
     const question = this.last;
@@ -34,7 +35,7 @@ export class TrackWork {
         this.told = { library, by };
         await api.know(library.drills);
       }
-      return api.tracks(circuit, people, occasion);
+      return api.tracks(circuit, people, occasion, circuitId);
     });
     return question === this.last ? found : undefined;
   }

@@ -15,8 +15,13 @@ const tracking = {
   know(drills: readonly Drill[]): void {
     library = libraryOf(drills);
   },
-  tracks(circuit: Circuit, people: readonly Person[], occasion: PlainOccasion): readonly SlotTracks[] {
-    return tracksFor(circuit, people, occasionOf({ ...occasion, library }));
+  tracks(
+    circuit: Circuit,
+    people: readonly Person[],
+    occasion: PlainOccasion,
+    circuitId: string,
+  ): readonly SlotTracks[] {
+    return tracksFor(circuit, people, occasionOf({ ...occasion, library }), circuitId);
   },
 };
 

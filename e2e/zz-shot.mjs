@@ -1,0 +1,15 @@
+import { chromium } from 'playwright-core';
+const [path, out, w = '1280', h = '800', wait = '800', script = ''] = process.argv.slice(2);
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const page = await browser.newPage({ viewport: { width: +w, height: +h } });
+page.on('console', (m) => m.type() === 'error' && console.log('ERR', m.text()));
+await page.goto('http://127.0.0.1:4380/');
+await page.waitForTimeout(1500);
+const demo = page.getByRole('button', { name: /demo|try|look around/i });
+if (await demo.count()) await demo.first().click();
+await page.waitForTimeout(1500);
+if (path !== '-') await page.goto('http://127.0.0.1:4380' + path);
+await page.waitForTimeout(+wait);
+if (script) await (await import(script)).default(page);
+await page.screenshot({ path: out });
+await browser.close();

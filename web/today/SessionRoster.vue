@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { isHere, readinessOn } from '@prompt-spark/core/people/person';
+import { computed } from 'vue';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { useLoading } from '../loading/useLoading.ts';
+import ReadinessTaps from '../people/ReadinessTaps.vue';
+import { usePeopleStore } from '../people/people.ts';
+
+/** Who comes to a session, and how: not here, new, tired, sore, one tap each. Only those this coach coaches. */
+const { groupId, day } = defineProps<{ groupId: string; day: string }>();
+const people = usePeopleStore();
+const loading = useLoading(people.load);
+const rows = computed(() =>
+  people.records
+    .filter(({ groupIds }) => groupIds.includes(groupId))
+    .map((record) => ({ record, state: readinessOn(record.document, day), here: isHere(record.document, day) })),
+);
+const here = computed(() => rows.value.filter((row) => row.here).length);
+</script>
+
+<template>
+  <section class="roster" aria-label="Who is here">
+    <LoadingGate :loading="loading">
+      <p v-if="rows.length === 0" class="small soft">You coach nobody in this group yet.</p>
+      <p v-else class="small soft" role="status">
+        {{ here }} of {{ rows.length }} here. What you tap changes the swaps, the mats and the Stage for that day.
+      </p>
+      <ul>
+        <li v-for="{ record, state, here: comes } in rows" :key="record.id" :class="{ away: !comes }">
+          <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
+          <ReadinessTaps :record="record" :today="day" :state="state" />
+        </li>
+      </ul>
+      <v-btn variant="text" size="small" :to="{ name: 'newPerson', query: { group: groupId } }">Add a person</v-btn>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.roster {
+  display: grid;
+  gap: 0.5rem;
+}
+ul {
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 11rem minmax(0, 1fr);
+  align-items: center;
+  gap: 0.25rem 1rem;
+  padding: 0.35rem 0;
+  border-top: 1px solid var(--line);
+}
+li a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+.away a {
+  color: var(--soft);
+  text-decoration: line-through;
+}
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -110,3 +110,37 @@ it('is left without a record, and tells what is next all the way', async () => {
   expect(errors).toEqual([]);
   await context.close();
 });
+
+it('is taken up where it was after a reload, at the second it was left or where the clock is, and again at its end', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await stageOf(page, ['raise', 'step jack 40s alt', 'march on the spot 30s alt', 'jumping jack 3s']);
+  await pass(page, 1500);
+  await page.reload();
+  const asked = page.getByRole('region', { name: 'Take up where it was' });
+  await asked.getByText('Step jack').waitFor();
+  await expectAccessible(page, 'a run to be taken up');
+  await pass(page, 2500);
+  await asked.getByRole('button', { name: /where the clock is now/ }).click();
+  await asked.waitFor({ state: 'detached' });
+  expect(await left(page)).toBeLessThan(37);
+
+  await page.keyboard.press(' ');
+  await page.getByText('Paused').waitFor();
+  const held = await left(page);
+  await page.reload();
+  await asked.waitFor();
+  expect(await asked.getByRole('button', { name: /where the clock is now/ }).count()).toBe(0);
+  await asked.getByRole('button', { name: /^Go on from/ }).click();
+  await page.locator('[data-test="seconds"]').waitFor();
+  expect(Math.abs((await left(page)) - held)).toBeLessThanOrEqual(2);
+
+  // Its record is not lost at the end either.
+  for (let press = 0; press < 20 && (await page.locator('[data-test="seconds"]').count()) > 0; press += 1)
+    await page.keyboard.press('ArrowRight');
+  await page.getByRole('button', { name: 'Save to log' }).waitFor();
+  await page.reload();
+  await page.getByRole('button', { name: 'Save to log' }).click();
+  await page.waitForURL('**/log');
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -2,10 +2,15 @@
 import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { Plates } from '@prompt-spark/core/dose/lift';
-import { useTimeoutFn, useWakeLock } from '@vueuse/core';
+import { useEventListener, useIntervalFn, useTimeoutFn, useWakeLock } from '@vueuse/core';
+import { canBeTakenUp, caughtUp, isUnlogged, takenUp } from '@prompt-spark/core/session/keptRun';
+import type { StageRun } from '@prompt-spark/core/session/stageRun';
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { turnKey, type Refit } from '@prompt-spark/core/fit/refitRun';
+import { useAccountStore } from '../shell/account.ts';
+import ResumeQuestion from './ResumeQuestion.vue';
+import { runDrawer, type KeptStage } from './runDrawer.ts';
 import { useStageRun } from './useStageRun.ts';
 import StageControls from './StageControls.vue';
 import StageEnd from './StageEnd.vue';
@@ -49,8 +54,44 @@ function showControls(): void {
 
 function begin(): void {
   void run.start();
+  stayAwake();
+}
+
+function stayAwake(): void {
   if (wakeLock.isSupported.value) void wakeLock.request('screen').catch(() => undefined);
   showControls();
+}
+
+/** The run is kept in this browser while it is under way, and asked about when the Stage is opened again. */
+const drawer = runDrawer(useAccountStore().account?.coachId ?? '', circuitId, sessionId);
+const left = shallowRef<KeptStage>();
+const before = drawer.get();
+if (before && canBeTakenUp(before, Date.now())) left.value = before;
+if (before && isUnlogged(before, Date.now())) run.showEnd(before.run, new Date(before.startedAt));
+
+function keep(): void {
+  if (run.state.value === 'waiting') return;
+  drawer.put({
+    run: run.run.value,
+    startedAt: (run.startedAt.value ?? new Date()).getTime(),
+    keptAt: Date.now(),
+    refitted: [...refitted.value],
+  });
+}
+useIntervalFn(keep, 1000);
+useEventListener(window, 'pagehide', keep);
+
+function takeUp(kept: KeptStage, make: (kept: KeptStage, now: number) => StageRun): void {
+  left.value = undefined;
+  refitted.value = new Map(kept.refitted);
+  void run.takeUp(make(kept, Date.now()), new Date(kept.startedAt));
+  stayAwake();
+}
+
+function afresh(): void {
+  drawer.drop();
+  left.value = undefined;
+  begin();
 }
 
 function leave(): void {
@@ -65,7 +106,13 @@ function stop(): void {
 
 function drop(): void {
   stopping.value = false;
-  void router.push(backTo.value);
+  goAway(backTo.value);
+}
+
+/** Logged, or left on purpose: there is nothing to take up any more. */
+function goAway(to: string): void {
+  drawer.drop();
+  void router.push(to);
 }
 
 const backTo = computed(() => (sessionId === null ? `/circuits/${circuitId}` : '/today'));
@@ -79,7 +126,7 @@ function goOnWith(refit: Refit): void {
   showControls();
 }
 
-const asked = computed(() => stopping.value || late.value || help.value);
+const asked = computed(() => stopping.value || late.value || help.value || left.value !== undefined);
 useStageKeys({
   run,
   leave,
@@ -90,11 +137,12 @@ useStageKeys({
   blocked: asked,
 });
 watch(run.state, (state) => {
+  keep();
   if (state === 'ended' && wakeLock.isActive.value) void wakeLock.release();
 });
 onMounted(() => {
   // Sounds need a touch of the page; coming from a Start button there has been one.
-  if (navigator.userActivation.hasBeenActive) begin();
+  if (!left.value && navigator.userActivation.hasBeenActive) begin();
 });
 </script>
 
@@ -107,8 +155,8 @@ onMounted(() => {
     :turns="run.record.value"
     :started-at="run.startedAt.value ?? new Date()"
     :ended-early="endedEarly"
-    @done="router.push('/log')"
-    @leave="router.push(backTo)"
+    @done="goAway('/log')"
+    @leave="goAway(backTo)"
   />
   <div v-else class="run" @pointermove="showControls" @pointerdown="showControls">
     <template v-if="moment">
@@ -127,7 +175,14 @@ onMounted(() => {
         :next="run.next.value"
       />
     </template>
-    <div v-if="run.state.value === 'waiting'" class="begin">
+    <ResumeQuestion
+      v-if="left"
+      :kept="left"
+      @resume="takeUp(left, takenUp)"
+      @catch-up="takeUp(left, caughtUp)"
+      @afresh="afresh"
+    />
+    <div v-else-if="run.state.value === 'waiting'" class="begin">
       <v-btn size="x-large" height="72" @click="begin">Start</v-btn>
       <v-btn variant="text" @click="leave">Back</v-btn>
     </div>

@@ -11,7 +11,7 @@ import {
 import { momentAt, nextTurn } from '@prompt-spark/core/timeline/moment';
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntervalFn, useRafFn } from '@vueuse/core';
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, type ShallowRef } from 'vue';
 import { synthesiser } from './instrument.ts';
 import { monotonicSource } from './monotonicSource.ts';
 import { SoundPlayer } from './soundPlayer.ts';
@@ -72,6 +72,22 @@ export function useStageRun(planned: readonly Segment[]) {
   // A hidden page has no frames; a timer keeps the sounds handed over and the record true.
   useIntervalFn(look, 1000);
 
+  /** Goes on with a run that was kept: what it has booked stays, and the clock runs from where it stands. */
+  async function takeUp(kept: StageRun, began: Date): Promise<void> {
+    await wakeAudio();
+    startedAt.value = began;
+    run.value = kept;
+    clock.seek(kept.position);
+    stoodSince = now();
+    tell({ kind: 'go on' });
+  }
+
+  /** Shows the end of a run again that had not been logged. */
+  function showEnd(kept: StageRun, began: Date): void {
+    startedAt.value = began;
+    run.value = kept;
+  }
+
   async function start(): Promise<void> {
     if (state.value !== 'waiting') return;
     await wakeAudio();
@@ -113,6 +129,10 @@ export function useStageRun(planned: readonly Segment[]) {
     total,
     look,
     start,
+    takeUp,
+    showEnd,
+    /** As it stands, to be kept. */
+    run: run as Readonly<ShallowRef<StageRun>>,
     pause: () => tell({ kind: 'pause' }),
     goOn: () => tell({ kind: 'go on' }),
     skip: () => tell({ kind: 'skip' }),

@@ -1,0 +1,48 @@
+import { isKeptRun, type KeptRun } from '@prompt-spark/core/session/keptRun';
+import type { Slot } from '@prompt-spark/core/circuit/circuit';
+
+/** A kept run, with the slots that run otherwise since what was left was fitted. */
+export interface KeptStage extends KeptRun {
+  readonly refitted: readonly (readonly [string, Slot])[];
+}
+
+/** Where the run of one circuit, for one session or none, is kept in this browser while it is under way. */
+export interface RunDrawer {
+  put(kept: KeptStage): void;
+  get(): KeptStage | undefined;
+  drop(): void;
+}
+
+/** Nothing of people is in it: drills, seconds and what they took. */
+export function runDrawer(
+  coachId: string,
+  circuitId: string,
+  sessionId: string | null,
+  storage: Storage = localStorage,
+): RunDrawer {
+  const key = `prompt-spark-stage/${coachId}/${circuitId}/${sessionId ?? ''}`;
+  return {
+    put(kept) {
+      try {
+        storage.setItem(key, JSON.stringify(kept));
+      } catch (error) {
+        // A browser that is full runs on: only a reload would lose the run.
+        if (!(error instanceof DOMException)) throw error;
+      }
+    },
+    get() {
+      const value = parsed(storage.getItem(key));
+      if (!isKeptRun(value)) return undefined;
+      return 'refitted' in value && Array.isArray(value.refitted) ? (value as KeptStage) : { ...value, refitted: [] };
+    },
+    drop: () => storage.removeItem(key),
+  };
+}
+
+function parsed(text: string | null): unknown {
+  try {
+    return text === null ? undefined : JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { slotsOf, type Circuit } from '../circuit/circuit.ts';
+import { occasionOf } from '../occasion/occasion.ts';
+import { anyCircuit } from '../testing/arbitrary.ts';
+import { testLibrary } from '../testing/drills.ts';
+import { often } from '../testing/often.ts';
+import { timeCircuit } from '../timeline/timeCircuit.ts';
+import { readWhiteboard } from '../whiteboard/readWhiteboard.ts';
+import { guessedLength, TALKS, type Talk } from './prompt.ts';
+import { writePrompts } from './writePrompts.ts';
+
+const occasion = occasionOf({ library: testLibrary });
+
+function scriptOf(circuit: Circuit, talk: Talk = 'usual', lengthOf = guessedLength) {
+  const { segments } = timeCircuit(circuit, occasion);
+  return { segments, ...writePrompts({ circuit, segments, library: testLibrary, talk, lengthOf }) };
+}
+const read = (board: string) => readWhiteboard(board, testLibrary).circuit;
+const said = (board: string, talk?: Talk) => scriptOf(read(board), talk).prompts.map(({ text }) => text);
+
+describe('what is said', () => {
+  it('is the name with its amount, a cue, halfway, the fix, and the end', () => {
+    const texts = said('raise\n tall reach 40s', 'usual');
+    expect(texts[0]).toMatch(/^Tall reach/);
+    expect(texts).toContain('Halfway.');
+    expect(texts.at(-1)).toBe('Done. Well worked.');
+  });
+
+  it('is the coach’s own cue before the drill’s', () => {
+    expect(said('raise\n tall reach 40s "Long neck, soft ribs"')).toContain('Long neck, soft ribs.');
+  });
+
+  it('tells every change of side, with names only too', () => {
+    const { prompts, segments } = scriptOf(read('mobilise\n tall reach 6/side'), 'names only');
+    expect(segments.filter(({ kind }) => kind === 'switch')).toHaveLength(1);
+    expect(prompts.filter(({ kind }) => kind === 'side')).toHaveLength(1);
+    expect(prompts.map(({ kind }) => kind)).not.toContain('cue');
+  });
+
+  it('is short in later rounds', () => {
+    const { prompts, segments } = scriptOf(
+      read('mobilise 2 rounds rest 20s\n tall reach 30s\n deep sit 30s'),
+      'teaching',
+    );
+    const second = segments.find(({ round, kind }) => round === 2 && kind !== 'rest')?.start ?? Infinity;
+    const words = (of: readonly { readonly text: string }[]) =>
+      of.reduce((sum, { text }) => sum + text.split(' ').length, 0);
+    const end = segments.at(-1)?.end ?? 0;
+    const [one, two] = [prompts.filter(({ at }) => at < second), prompts.filter(({ at }) => at >= second && at < end)];
+    expect(words(two)).toBeLessThan(words(one));
+    expect(two.filter(({ kind }) => kind === 'name')).toHaveLength(2);
+  });
+
+  it('tells what is left out, and how much room there was', () => {
+    const { leftOut } = scriptOf(read('raise\n tall reach 4s\n deep sit 4s'), 'teaching');
+    expect(leftOut.length).toBeGreaterThan(0);
+    expect(leftOut.every(({ room, text }) => room >= 0 && text !== '')).toBe(true);
+  });
+});
+
+describe('over circuits at random', () => {
+  const lengths = fc.constantFrom(
+    guessedLength,
+    (text: string) => text.length / 14,
+    (text: string) => 0.4 + text.length / 30,
+  );
+
+  it('is never two things at once, nothing outside its stretch, every drill named and every change of side told', () => {
+    fc.assert(
+      fc.property(anyCircuit, fc.constantFrom(...TALKS), lengths, (circuit, talk, lengthOf) => {
+        const { segments, prompts, leftOut } = scriptOf(circuit, talk, lengthOf);
+        const end = segments.at(-1)?.end ?? 0;
+        prompts.forEach(({ at, length, text, kind }, index) => {
+          expect(length).toBeCloseTo(lengthOf(text), 9);
+          const next = prompts[index + 1];
+          if (next) expect(next.at).toBeGreaterThanOrEqual(at + length);
+          expect(at).toBeGreaterThanOrEqual(0);
+          if (kind !== 'end') expect(at + length).toBeLessThanOrEqual(end + 1e-9);
+          else expect(at).toBeGreaterThanOrEqual(end);
+        });
+        // What must be said is said, unless its whole stretch is too short for its shortest form.
+        for (const { kind, text } of leftOut.filter(({ kind }) => kind === 'name' || kind === 'side'))
+          expect(`${kind}: ${text}`).toMatch(/^(?:name|side): ./);
+        const turns = new Set(
+          segments.filter(({ kind }) => kind !== 'rest').map(({ slotId, round }) => `${slotId} ${String(round)}`),
+        );
+        const names = prompts.filter(({ kind }) => kind === 'name').length;
+        const missing = leftOut.filter(({ kind }) => kind === 'name').length;
+        const known = circuit.blocks.flatMap(slotsOf).filter((slot) => testLibrary.byId.has(slot.drillId)).length;
+        if (known === circuit.blocks.flatMap(slotsOf).length) expect(names + missing).toBe(turns.size);
+        const changes = segments.filter(({ kind }) => kind === 'switch').length;
+        const told = prompts.filter(({ kind }) => kind === 'side').length;
+        expect(told + leftOut.filter(({ kind }) => kind === 'side').length).toBeGreaterThanOrEqual(changes);
+      }),
+      { numRuns: often(300, 2000) },
+    );
+  });
+
+  it('names every drill that has four seconds, at a quick voice', () => {
+    fc.assert(
+      fc.property(anyCircuit, (circuit) => {
+        const { segments, leftOut } = scriptOf(circuit, 'usual', (text) => 0.3 + text.length / 40);
+        for (const { slotId } of leftOut.filter(({ kind }) => kind === 'name')) {
+          const own = segments.filter((one) => one.slotId === slotId && one.kind !== 'rest');
+          const shortest = Math.min(
+            ...own
+              .map(({ round }) => round)
+              .map((round) => own.filter((one) => one.round === round).reduce((sum, one) => sum + one.length, 0)),
+          );
+          expect(shortest).toBeLessThan(4);
+        }
+      }),
+      { numRuns: often(300, 2000) },
+    );
+  });
+});

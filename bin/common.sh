@@ -31,6 +31,16 @@ install_debian() {
   fi
 }
 
+# The Stage speaks by espeak-ng: without it there are sounds and words on the screen, and nothing else is missing.
+want_voice() {
+  ! command -v "${VOICE_PROGRAM:-espeak-ng}" >/dev/null || return 0
+  if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
+    (install_debian "a voice for the Stage" espeak-ng) || step "The Stage will not speak: espeak-ng could not be installed."
+  else
+    step "The Stage will not speak until espeak-ng is installed. As root: apt-get install -y espeak-ng"
+  fi
+}
+
 # Packages of the registry, only when the lock file has changed since.
 install_packages() {
   local stamp="$here/node_modules/.installed" now

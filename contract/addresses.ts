@@ -30,6 +30,8 @@ export const ADDRESSES = {
   words: { method: 'GET', path: '/api/words', access: 'coach' },
   teachWords: { method: 'PUT', path: '/api/words', access: 'coach' },
   forgetWord: { method: 'DELETE', path: '/api/words/:id', access: 'coach' },
+  voices: { method: 'GET', path: '/api/voices', access: 'coach' },
+  speak: { method: 'POST', path: '/api/speech', access: 'coach' },
   people: { method: 'GET', path: '/api/people', access: 'coach' },
   savePerson: { method: 'PUT', path: '/api/people/:id', access: 'coach' },
   deletePerson: { method: 'DELETE', path: '/api/people/:id', access: 'coach' },

@@ -34,6 +34,7 @@ import {
   standardsSchema,
   studioTimesSchema,
 } from './standard.ts';
+import { speechSchema, speechWishSchema, voiceListSchema } from './voice.ts';
 import { groupSchema, newGroupSchema, siteSaveSchema, siteSchema, studioPlacesSchema } from './studio.ts';
 
 /** How much a body may hold: what names somebody, a circuit of three hundred lines, a file as one long text. */
@@ -190,6 +191,16 @@ export const ENDPOINTS = {
     params: idInAddress,
     answers: { 204: null },
     problems: [404],
+  }),
+
+  voices: endpoint(ADDRESSES.voices, {
+    says: 'The voices that can be heard on the Stage; none where nothing on the server can speak.',
+    answers: { 200: voiceListSchema },
+  }),
+  speak: endpoint(ADDRESSES.speak, {
+    says: 'Speaks texts, each as a WAV file; one that cannot be spoken is left out.',
+    body: speechWishSchema,
+    answers: { 200: speechSchema },
   }),
 
   standards: endpoint(ADDRESSES.standards, {

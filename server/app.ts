@@ -22,7 +22,9 @@ import { peopleRoutes } from './routes/people.ts';
 import { runRoutes } from './routes/runs.ts';
 import { sessionRoutes } from './routes/sessions.ts';
 import { standardRoutes } from './routes/standards.ts';
+import { voiceRoutes } from './routes/voice.ts';
 import { wordRoutes } from './routes/words.ts';
+import { espeakSpeaker, type Speaker } from './voice/speaker.ts';
 import type { Connection } from './store/database.ts';
 import type { KeyRing } from './health/keyRing.ts';
 import type { ImportShop } from './imports/importShop.ts';
@@ -33,6 +35,8 @@ export interface AppParts {
   readonly sessionSecret: string;
   readonly healthKeys: KeyRing;
   readonly importShop: ImportShop;
+  /** What speaks on the Stage; where it is not said, espeak-ng, and nothing is kept of it. */
+  readonly speaker?: Speaker;
   /** Whether the demo may be entered; where it is not said, it may. */
   readonly demo?: boolean;
   /** Whom to write to about a weakness, for security.txt. */
@@ -73,6 +77,7 @@ export function createApp(parts: AppParts): Express {
     ...libraryRoutes(database, importShop),
     ...standardRoutes(database),
     ...wordRoutes(database),
+    ...voiceRoutes(parts.speaker ?? espeakSpeaker({ program: 'espeak-ng', folder: '' })),
     ...peopleRoutes(database, healthKeys, importShop),
     ...importRoutes(database),
     ...circuitRoutes(database),

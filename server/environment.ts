@@ -19,6 +19,8 @@ export interface Environment {
   readonly pool: { readonly most: number; readonly statementMs: number };
   /** Where the figures for Prometheus are served, on the same host; undefined for nowhere. */
   readonly metricsPort: number | undefined;
+  /** The program that speaks, and where what it spoke is kept; nowhere where empty. */
+  readonly voice: { readonly program: string; readonly folder: string };
   /** Whether the demo may be entered. */
   readonly demo: boolean;
   /** Where to write about a weakness, as a URI, for /.well-known/security.txt; empty where nobody is named. */
@@ -37,6 +39,8 @@ interface Variables {
   readonly DATABASE_CONNECTIONS: number;
   readonly STATEMENT_TIMEOUT_MS: number;
   readonly METRICS_PORT: number | '';
+  readonly VOICE_PROGRAM: string;
+  readonly VOICE_FOLDER: string;
   readonly DEMO: 'on' | 'off';
   readonly SECURITY_CONTACT: string;
 }
@@ -63,6 +67,8 @@ const schema = Joi.object<Variables>({
   TRUST_PROXY: Joi.string().pattern(TRUSTED).allow('').default(''),
   DATABASE_CONNECTIONS: Joi.number().integer().min(2).max(200).default(10),
   STATEMENT_TIMEOUT_MS: Joi.number().integer().min(100).max(600_000).default(15_000),
+  VOICE_PROGRAM: Joi.string().default('espeak-ng'),
+  VOICE_FOLDER: Joi.string().allow('').default(''),
   DEMO: Joi.string().valid('on', 'off').default('on'),
   SECURITY_CONTACT: Joi.string()
     .uri({ scheme: ['mailto', 'https', 'tel'] })
@@ -101,6 +107,7 @@ export function readEnvironment(variables: NodeJS.ProcessEnv): Environment {
     logFile: value.LOG_FILE,
     trustProxy: trustFrom(value.TRUST_PROXY),
     pool: { most: value.DATABASE_CONNECTIONS, statementMs: value.STATEMENT_TIMEOUT_MS },
+    voice: { program: value.VOICE_PROGRAM, folder: value.VOICE_FOLDER },
     demo: value.DEMO === 'on',
     securityContact: value.SECURITY_CONTACT,
     metricsPort: value.METRICS_PORT === '' ? undefined : value.METRICS_PORT,

@@ -10,6 +10,7 @@ import { openImportShop } from './imports/importShop.ts';
 import { openLogFile } from './logFile.ts';
 import { findUnopened } from './store/unopened.ts';
 import { openDatabase } from './store/database.ts';
+import { espeakSpeaker } from './voice/speaker.ts';
 
 /** Requests under way have this long to be answered once the process is told to end. */
 const STOP_WITHIN_MS = 10_000;
@@ -61,6 +62,7 @@ const app = createApp({
   healthKeys: environment.healthKeys,
   importShop,
   demo: environment.demo,
+  speaker: espeakSpeaker(environment.voice),
   securityContact: environment.securityContact,
   log,
   webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),

@@ -169,7 +169,7 @@ function workLines(here: Here): readonly WantedLine[] {
 
 /** Sides that follow on each other without a stretch between. */
 function changedSide({ segment, slot }: Here): WantedLine {
-  const forms: [string, ...string[]] = [segment.sideWord === 'way' ? 'Other way.' : `${sentence(sideSaid(segment))}`];
+  const forms: [string, ...string[]] = [segment.sideWord === 'way' ? 'Other way.' : sentence(sideSaid(segment))];
   return { slotId: slot.id, kind: 'side', forms, gaps: [gap(segment.start, segment.end)], must: true };
 }
 

@@ -19,7 +19,7 @@ import { newRun, runAfter, runLength, type StageRun } from './stageRun.ts';
 const board = 'raise\n tall reach 20s\n deep sit 8 @3s\nmobilise 2 rounds rest 10s\n tall reach 4/side';
 const { segments } = timeCircuit(readWhiteboard(board, testLibrary).circuit, occasionOf({ library: testLibrary }));
 const total = runLength({ segments });
-const STARTED = Date.UTC(2026, 10, 29, 18);
+const STARTED = 1_795_975_200_000;
 
 /** A run that has been under way for so long, as it lies in a browser after it was written and read. */
 function keptAfter(seconds: number, state: 'running' | 'paused' = 'running'): KeptRun {

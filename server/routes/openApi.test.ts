@@ -125,6 +125,9 @@ describe('what it documents', () => {
     await send('takeOutDrill', 204, undefined, drill.id);
     await send('takeOutDrill', 404, undefined, drill.id);
 
+    await send('voices', 200);
+    await send('speak', 200, { voice: 'en', speed: 165, pitch: 50, texts: ['Quay reset.'] });
+
     const word = { id: randomUUID(), said: 'quay hugs', drillId: 'arm-hugs', rung: '' };
     await send('teachWords', 200, { words: [word] });
     await send('words', 200);

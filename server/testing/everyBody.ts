@@ -57,6 +57,7 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
       route: ADDRESSES.teachWords,
       body: { words: [{ id: randomUUID(), said: 'harbour hugs', drillId: 'arm-hugs', rung: '' }] },
     },
+    { route: ADDRESSES.speak, body: { voice: 'en', speed: 165, pitch: 50, texts: ['Cat-cow.'] } },
     { route: ADDRESSES.importDrills, body: { csv: writeDrillCsv(catalogue.slice(0, 2)) } },
     {
       route: ADDRESSES.savePerson,

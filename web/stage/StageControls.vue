@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  mdiAccountVoice,
   mdiClose,
   mdiFullscreen,
   mdiPause,
@@ -17,7 +18,7 @@ import type { StageConductor } from './useStageRun.ts';
 
 /** The coach's controls. They show on movement, touch or key, and while paused. */
 const { run } = defineProps<{ run: StageConductor; shown: boolean }>();
-const emit = defineEmits<{ leave: []; late: [] }>();
+const emit = defineEmits<{ leave: []; late: []; voice: [] }>();
 const screen = useFullscreen();
 const paused = computed(() => run.state.value === 'paused');
 </script>
@@ -41,6 +42,7 @@ const paused = computed(() => run.state.value === 'paused');
       :aria-label="run.muted.value ? 'Sound on' : 'Mute'"
       @click="run.mute"
     />
+    <v-btn :icon="mdiAccountVoice" variant="text" size="large" aria-label="Voice" @click="emit('voice')" />
     <v-btn
       v-if="screen.isSupported.value"
       :icon="mdiFullscreen"

@@ -11,6 +11,10 @@ import { turnKey, type Refit } from '@prompt-spark/core/fit/refitRun';
 import { useAccountStore } from '../shell/account.ts';
 import ResumeQuestion from './ResumeQuestion.vue';
 import { runDrawer, type KeptStage } from './runDrawer.ts';
+import { useBrowserSpeech } from '../voice/useBrowserSpeech.ts';
+import { utteranceOf } from '../voice/spokenClips.ts';
+import { useScript } from '../voice/useScript.ts';
+import StageCaption from './StageCaption.vue';
 import { useStageRun } from './useStageRun.ts';
 import StageControls from './StageControls.vue';
 import StageEnd from './StageEnd.vue';
@@ -22,7 +26,7 @@ import { slotOf } from './stageWords.ts';
 import { useStageKeys } from './useStageKeys.ts';
 
 /** A circuit on the wall: what is now, what is next, and the coach's controls, which hide until they are wanted. */
-const { circuitId, sessionId, draft, segments } = defineProps<{
+const { circuitId, sessionId, draft, segments, plates } = defineProps<{
   circuitId: string;
   sessionId: string | null;
   draft: CircuitDraft;
@@ -31,8 +35,43 @@ const { circuitId, sessionId, draft, segments } = defineProps<{
   plates: Plates | undefined;
 }>();
 const StageHelp = defineAsyncComponent(() => import('./StageHelp.vue'));
+const VoiceDialog = defineAsyncComponent(() => import('../voice/VoiceDialog.vue'));
+/** The clips are waited for so long before the run begins; what comes later is heard from then on. */
+const VOICE_MS = 1_500;
 const router = useRouter();
-const run = useStageRun(segments);
+const voice = useScript(
+  () => draft.circuit,
+  () => segments,
+  () => plates,
+);
+const run = useStageRun(segments, {
+  heard: (along) =>
+    voice.settings.value.on
+      ? voice.scriptAlong(along).prompts.map((prompt) => ({
+          at: prompt.at,
+          kind: 'speech',
+          ...utteranceOf(prompt, voice.settings.value),
+        }))
+      : [],
+  ready: (context) => voice.clips.value.decodeFor(context),
+  bufferOf: (context, utterance) => voice.clips.value.bufferOf(context, utterance),
+});
+const prompts = computed(() => (voice.settings.value.on ? voice.scriptAlong(run.segments.value).prompts : []));
+const speaking = ref(false);
+useBrowserSpeech(
+  () => prompts.value,
+  () => run.position.value,
+  () => voice.speaks.value === false && run.state.value === 'running' && !run.muted.value,
+  () => voice.settings.value.speed / 165,
+);
+watch(
+  [voice.clips, () => voice.settings.value],
+  async () => {
+    await voice.prepare();
+    await run.takeClips();
+  },
+  { flush: 'post' },
+);
 const stopping = ref(false);
 const late = ref(false);
 const help = ref(false);
@@ -126,7 +165,7 @@ function goOnWith(refit: Refit): void {
   showControls();
 }
 
-const asked = computed(() => stopping.value || late.value || help.value || left.value !== undefined);
+const asked = computed(() => stopping.value || late.value || help.value || speaking.value || left.value !== undefined);
 useStageKeys({
   run,
   leave,
@@ -140,7 +179,10 @@ watch(run.state, (state) => {
   keep();
   if (state === 'ended' && wakeLock.isActive.value) void wakeLock.release();
 });
-onMounted(() => {
+onMounted(async () => {
+  const ready = voice.prepare().then(run.takeClips);
+  await Promise.race([ready, new Promise((done) => setTimeout(done, VOICE_MS))]);
+  if (run.state.value !== 'waiting') return;
   // Sounds need a touch of the page; coming from a Start button there has been one.
   if (!left.value && navigator.userActivation.hasBeenActive) begin();
 });
@@ -168,6 +210,7 @@ onMounted(() => {
         :total="run.total.value"
         :position="run.position.value"
       />
+      <StageCaption :prompts="prompts" :position="run.position.value" />
       <StageFoot
         :segments="run.segments.value"
         :position="run.position.value"
@@ -186,9 +229,17 @@ onMounted(() => {
       <v-btn size="x-large" height="72" @click="begin">Start</v-btn>
       <v-btn variant="text" @click="leave">Back</v-btn>
     </div>
-    <StageControls v-else :run="run" :shown="controls || paused" @leave="leave" @late="late = true" />
+    <StageControls
+      v-else
+      :run="run"
+      :shown="controls || paused"
+      @leave="leave"
+      @late="late = true"
+      @voice="speaking = true"
+    />
     <StageLate v-model="late" :run="run" :draft="draft" @refit="goOnWith" />
     <StageHelp v-if="help" v-model="help" />
+    <VoiceDialog v-if="speaking" v-model="speaking" />
     <StopQuestion v-model="stopping" @stop="stop" @drop="drop" />
   </div>
 </template>

@@ -1,12 +1,14 @@
 import type { SoundKind } from '@prompt-spark/core/prompts/sounds';
 import type { Seconds } from '@prompt-spark/core/units';
+import type { Utterance } from '../voice/spokenClips.ts';
+import type { Heard } from './heard.ts';
 
 /** What sounds are played on, by a clock of its own. */
 export interface Instrument {
   /** Its clock, or undefined while it makes no sound at all, as in a page that nobody has touched yet. */
   readonly now: () => Seconds | undefined;
   /** Plays a sound at a moment of its clock; what comes back calls it off, sounding or not. */
-  readonly play: (kind: SoundKind, when: Seconds) => () => void;
+  readonly play: (sound: Heard, when: Seconds) => () => void;
   readonly setMuted: (muted: boolean) => void;
 }
 
@@ -26,8 +28,18 @@ const NOTES: Readonly<Record<SoundKind, readonly (readonly [hertz: number, at: S
   ],
 };
 
-/** Makes sounds with Web Audio, on the audio clock. Nothing is downloaded. */
-export function synthesiser(context: AudioContext): Instrument {
+/** Words that were due so short a time ago are still said from their middle; later, they are left out. */
+const WORDS_LATE: Seconds = 0.3;
+
+/**
+ * Makes tones and plays words with Web Audio, on the audio clock.
+ *
+ * @param wordsOf the clip of an utterance; undefined where there is none, and it stays silent
+ */
+export function synthesiser(
+  context: AudioContext,
+  wordsOf: (utterance: Utterance) => AudioBuffer | undefined = () => undefined,
+): Instrument {
   const out = context.createGain();
   out.connect(context.destination);
 
@@ -45,10 +57,22 @@ export function synthesiser(context: AudioContext): Instrument {
     return note;
   };
 
+  const say = (utterance: Utterance, when: Seconds): (() => void) => {
+    const buffer = wordsOf(utterance);
+    const late = context.currentTime - when;
+    if (!buffer || late > WORDS_LATE) return () => undefined;
+    const words = context.createBufferSource();
+    words.buffer = buffer;
+    words.connect(out);
+    words.start(Math.max(context.currentTime, when), Math.max(0, late));
+    return () => words.stop();
+  };
+
   return {
     now: () => (context.state === 'running' ? context.currentTime : undefined),
-    play: (kind, when) => {
-      const notes = NOTES[kind].map(([hertz, at, lasts]) =>
+    play: (sounded, when) => {
+      if (sounded.kind === 'speech') return say(sounded, when);
+      const notes = NOTES[sounded.kind].map(([hertz, at, lasts]) =>
         sound(hertz, Math.max(context.currentTime, when + at), lasts),
       );
       return () => notes.forEach((note) => note.stop());

@@ -1,6 +1,7 @@
-import type { Sound, SoundKind } from '@prompt-spark/core/prompts/sounds';
+import type { Sound } from '@prompt-spark/core/prompts/sounds';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
+import type { Heard } from './heard.ts';
 import type { Instrument } from './instrument.ts';
 import { LATE_SECONDS, SoundPlayer } from './soundPlayer.ts';
 
@@ -10,11 +11,11 @@ class Score implements Instrument {
   position = 0;
   running = true;
   muted = false;
-  readonly heard: { kind: SoundKind; circuitAt: number }[] = [];
-  private waiting: { kind: SoundKind; when: number }[] = [];
+  readonly heard: { kind: Heard['kind']; circuitAt: number }[] = [];
+  private waiting: { kind: Heard['kind']; when: number }[] = [];
 
   now = () => (this.running ? this.clock : undefined);
-  play = (kind: SoundKind, when: number) => {
+  play = ({ kind }: Heard, when: number) => {
     const note = { kind, when };
     this.waiting.push(note);
     return () => {

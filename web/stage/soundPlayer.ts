@@ -1,5 +1,5 @@
-import type { Sound } from '@prompt-spark/core/prompts/sounds';
 import type { Seconds } from '@prompt-spark/core/units';
+import type { Heard } from './heard.ts';
 import type { Instrument } from './instrument.ts';
 
 /** Sounds are handed to the instrument this far ahead, so that a page that is slow or hidden still sounds on time. */
@@ -28,7 +28,7 @@ export class SoundPlayer {
   }
 
   /** Hands over the sounds due soon after a position of the circuit. To be called again and again while it runs. */
-  ahead(sounds: readonly Sound[], position: Seconds): void {
+  ahead(sounds: readonly Heard[], position: Seconds): void {
     const now = this.instrument.now();
     if (now === undefined) return;
     this.takeAim(sounds, position, now);
@@ -51,23 +51,25 @@ export class SoundPlayer {
 
   /**
    * Where the instrument's clock has lost time, everything handed over would sound late: it is called off, to be
-   * handed over anew. Of what should have sounded meanwhile, the last thing to be told (not a count) is sounded now:
+   * handed over anew. Of what should have sounded meanwhile, the last tone (not a count, nor words) is sounded now:
    * a change of side told late is better than one not told.
    */
-  private takeAim(sounds: readonly Sound[], position: Seconds, now: Seconds): void {
+  private takeAim(sounds: readonly Heard[], position: Seconds, now: Seconds): void {
     const aim = now - position;
     const lost = (this.aim ?? aim) - aim;
     if (Math.abs(lost) > AIM_SECONDS) {
       this.callOff();
       const since = position - Math.min(lost, LATE_SECONDS);
-      const missed = sounds.filter(({ kind, at }) => kind !== 'count' && at > since && at <= position - GRACE_SECONDS);
+      const missed = sounds.filter(
+        ({ kind, at }) => kind !== 'count' && kind !== 'speech' && at > since && at <= position - GRACE_SECONDS,
+      );
       const last = missed.at(-1);
       if (last) this.hand(last, now);
     }
     this.aim ??= aim;
   }
 
-  private hand({ kind, at }: Sound, when: Seconds): void {
-    this.pending.push({ at, callOff: this.instrument.play(kind, when) });
+  private hand(sound: Heard, when: Seconds): void {
+    this.pending.push({ at: sound.at, callOff: this.instrument.play(sound, when) });
   }
 }

@@ -11,14 +11,26 @@ import {
 import { momentAt, nextTurn } from '@prompt-spark/core/timeline/moment';
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntervalFn, useRafFn } from '@vueuse/core';
-import { computed, onScopeDispose, ref, shallowRef, type ShallowRef } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, watch, type ShallowRef } from 'vue';
 import { synthesiser } from './instrument.ts';
 import { monotonicSource } from './monotonicSource.ts';
 import { SoundPlayer } from './soundPlayer.ts';
+import type { Utterance } from '../voice/spokenClips.ts';
+import type { Heard } from './heard.ts';
 import { StageClock } from './stageClock.ts';
 
+/** What is said in a run, and the clips of it. */
+export interface Speech {
+  /** What is said along these segments; nothing while the voice is off. */
+  readonly heard: (segments: readonly Segment[]) => readonly Heard[];
+  readonly ready: (context: AudioContext) => Promise<void>;
+  readonly bufferOf: (context: AudioContext, utterance: Utterance) => AudioBuffer | undefined;
+}
+
+const SILENT: Speech = { heard: () => [], ready: () => Promise.resolve(), bufferOf: () => undefined };
+
 /** A circuit being run: where it stands, what the coach can do to it, and what every slot took so far. */
-export function useStageRun(planned: readonly Segment[]) {
+export function useStageRun(planned: readonly Segment[], speech: Speech = SILENT) {
   const run = shallowRef<StageRun>(newRun(planned));
   const segments = computed(() => run.value.segments);
   const position = computed(() => run.value.position);
@@ -39,7 +51,12 @@ export function useStageRun(planned: readonly Segment[]) {
   const moment = computed(() => momentAt(segments.value, position.value));
   const next = computed(() => nextTurn(segments.value, moment.value?.index ?? 0));
   const total = computed(() => runLength(run.value));
-  const sounds = computed(() => soundsOf(segments.value));
+  const sounds = computed<readonly Heard[]>(() =>
+    [...soundsOf(segments.value), ...speech.heard(segments.value)].toSorted((one, other) => one.at - other.at),
+  );
+
+  // Another script, or clips that came late: what was handed over is handed over anew.
+  watch(sounds, () => player?.callOff());
 
   /** Tells the run what happens, with what its clock says, and has clock and sounds follow. */
   function tell(event: RunEvent): void {
@@ -100,11 +117,20 @@ export function useStageRun(planned: readonly Segment[]) {
     try {
       audio = new AudioContext();
       await Promise.race([audio.resume(), new Promise((resolve) => setTimeout(resolve, 300))]);
-      player = new SoundPlayer(synthesiser(audio));
+      const context = audio;
+      await speech.ready(context);
+      player = new SoundPlayer(synthesiser(context, (words) => speech.bufferOf(context, words)));
       player.muted = muted.value;
     } catch {
       audio = undefined;
     }
+  }
+
+  /** Clips that came while it runs: they are made playable, and said from then on. */
+  async function takeClips(): Promise<void> {
+    if (!audio) return;
+    await speech.ready(audio);
+    player?.callOff();
   }
 
   function mute(): void {
@@ -141,6 +167,7 @@ export function useStageRun(planned: readonly Segment[]) {
     /** Goes on otherwise: what has been stays, and what is still to come is what these say. The clock runs on. */
     goOnWith: (segments: readonly Segment[]) => tell({ kind: 'go on with', segments }),
     mute,
+    takeClips,
     stopEarly: () => tell({ kind: 'stop' }),
   };
 }

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { TALKS, type Talk } from '@prompt-spark/core/prompts/prompt';
+import type { Voice } from '@prompt-spark/contract/voice';
+import { onMounted, ref, shallowRef } from 'vue';
+import { call } from '../api/call.ts';
+import { SpokenClips } from './spokenClips.ts';
+import { useVoiceSettings } from './voiceSettings.ts';
+
+/** What the Stage says and how, on this device; with a line to hear. The clock runs on. */
+const shown = defineModel<boolean>({ required: true });
+const { settings, set } = useVoiceSettings();
+const voices = shallowRef<readonly Voice[]>([]);
+const asked = ref(false);
+const TALK_WORDS: Readonly<Record<Talk, string>> = {
+  'names only': 'Names and changes only',
+  usual: 'Names, a cue, halfway',
+  teaching: 'Everything a beginner needs',
+};
+const talks = TALKS.map((value) => ({ value, title: TALK_WORDS[value] }));
+
+onMounted(async () => {
+  try {
+    voices.value = (await call('voices')).voices;
+  } finally {
+    asked.value = true;
+  }
+});
+
+async function hear(): Promise<void> {
+  const { speed, pitch, voice } = settings.value;
+  const clips = new SpokenClips({ speed, pitch });
+  const line = { text: 'Cat-cow, on hands and knees. Breathe out as you round.', voice };
+  await clips.fetch([line]);
+  const context = new AudioContext();
+  await clips.decodeFor(context);
+  const source = context.createBufferSource();
+  source.buffer = clips.bufferOf(context, line) ?? null;
+  source.connect(context.destination);
+  source.addEventListener('ended', () => void context.close());
+  source.start();
+}
+</script>
+
+<template>
+  <v-dialog v-model="shown" aria-label="Voice" max-width="30rem">
+    <v-card class="voice" rounded="lg">
+      <h2>Voice</h2>
+      <v-switch
+        label="Say what is next, and how"
+        color="primary"
+        hide-details
+        :model-value="settings.on"
+        @update:model-value="(on) => set({ on: on === true })"
+      />
+      <p v-if="asked && !voices.length" class="soft small">
+        The server has no voice: install espeak-ng where it runs. Until then your browser speaks if it can, and the
+        words are on the screen.
+      </p>
+      <template v-if="settings.on">
+        <v-select
+          label="How much is said"
+          :items="talks"
+          :model-value="settings.talk"
+          @update:model-value="(talk: Talk) => set({ talk })"
+        />
+        <template v-if="voices.length">
+          <v-select
+            label="Voice"
+            :items="[...voices]"
+            item-title="name"
+            item-value="id"
+            :model-value="settings.voice"
+            @update:model-value="(voice: string) => set({ voice })"
+          />
+          <v-select
+            label="Voice for the tracks"
+            :items="[...voices]"
+            item-title="name"
+            item-value="id"
+            :model-value="settings.second"
+            @update:model-value="(second: string) => set({ second })"
+          />
+          <v-slider
+            label="Speed"
+            :min="110"
+            :max="240"
+            :step="5"
+            hide-details
+            :model-value="settings.speed"
+            @end="(speed: number) => set({ speed })"
+          />
+          <v-slider
+            label="Pitch"
+            :min="10"
+            :max="90"
+            :step="5"
+            hide-details
+            :model-value="settings.pitch"
+            @end="(pitch: number) => set({ pitch })"
+          />
+        </template>
+      </template>
+      <p class="acts">
+        <v-btn v-if="voices.length && settings.on" variant="outlined" @click="hear">Hear a line</v-btn>
+        <v-btn @click="shown = false">Close</v-btn>
+      </p>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.voice {
+  display: grid;
+  gap: 0.9rem;
+  padding: 1.5rem;
+}
+.acts {
+  display: flex;
+  gap: 0.5rem;
+}
+</style>

@@ -1,0 +1,82 @@
+import { MOST_TEXTS, type SpokenClip } from '@prompt-spark/contract/voice';
+import type { Prompt } from '@prompt-spark/core/prompts/prompt';
+import type { Seconds } from '@prompt-spark/core/units';
+import { call } from '../api/call.ts';
+import type { VoiceSettings } from './voiceSettings.ts';
+
+/** A prompt with the voice that says it. */
+export interface Utterance {
+  readonly text: string;
+  readonly voice: string;
+}
+
+/** The tracks have a voice of their own, so that who is on none need not listen. */
+export function utteranceOf({ text, kind }: Pick<Prompt, 'text' | 'kind'>, settings: VoiceSettings): Utterance {
+  return { text, voice: kind === 'track' ? settings.second : settings.voice };
+}
+
+const keyOf = ({ text, voice }: Utterance): string => `${voice} ${text}`;
+
+/** Clips that were fetched, for one manner of speaking. */
+export class SpokenClips {
+  private readonly bytes = new Map<string, Uint8Array<ArrayBuffer>>();
+  private readonly seconds = new Map<string, Seconds>();
+  private readonly asked = new Set<string>();
+  private readonly buffers = new WeakMap<BaseAudioContext, Map<string, AudioBuffer>>();
+
+  private readonly manner: Pick<VoiceSettings, 'speed' | 'pitch'>;
+
+  constructor({ speed, pitch }: Pick<VoiceSettings, 'speed' | 'pitch'>) {
+    this.manner = { speed, pitch };
+  }
+
+  /** How long a text takes, as measured; undefined until it was fetched. */
+  lengthOf(text: string): Seconds | undefined {
+    return this.seconds.get(text);
+  }
+
+  /** Fetches what was never asked for before. What cannot be spoken stays silent. */
+  async fetch(utterances: readonly Utterance[]): Promise<boolean> {
+    const fresh = utterances.filter((one) => !this.asked.has(keyOf(one)));
+    fresh.forEach((one) => this.asked.add(keyOf(one)));
+    const voices = new Set(fresh.map(({ voice }) => voice));
+    for (const voice of voices) {
+      const texts = [...new Set(fresh.filter((one) => one.voice === voice).map(({ text }) => text))];
+      for (let at = 0; at < texts.length; at += MOST_TEXTS) {
+        const { clips } = await call('speak', {
+          body: { ...this.manner, voice, texts: texts.slice(at, at + MOST_TEXTS) },
+        });
+        clips.forEach((clip) => this.keep(voice, clip));
+      }
+    }
+    return fresh.length > 0;
+  }
+
+  private keep(voice: string, { text, seconds, wav }: SpokenClip): void {
+    this.bytes.set(
+      keyOf({ text, voice }),
+      Uint8Array.from(atob(wav), (letter) => letter.charCodeAt(0)),
+    );
+    this.seconds.set(text, seconds);
+  }
+
+  /** Makes everything that was fetched playable. */
+  async decodeFor(context: BaseAudioContext): Promise<void> {
+    const known = this.buffers.get(context) ?? new Map<string, AudioBuffer>();
+    this.buffers.set(context, known);
+    const fresh = [...this.bytes].filter(([key]) => !known.has(key));
+    await Promise.all(
+      fresh.map(async ([key, bytes]) => {
+        known.set(key, await context.decodeAudioData(bytes.slice().buffer));
+      }),
+    );
+  }
+
+  bufferOf(context: BaseAudioContext, utterance: Utterance): AudioBuffer | undefined {
+    return this.buffers.get(context)?.get(keyOf(utterance));
+  }
+
+  get any(): boolean {
+    return this.bytes.size > 0;
+  }
+}

@@ -1,0 +1,32 @@
+import { TALKS, type Talk } from '@prompt-spark/core/prompts/prompt';
+import { useLocalStorage } from '@vueuse/core';
+import { computed } from 'vue';
+
+/** How the Stage speaks, in this browser. */
+export interface VoiceSettings {
+  readonly on: boolean;
+  readonly talk: Talk;
+  readonly voice: string;
+  /** The voice that tells what the tracks do. */
+  readonly second: string;
+  /** Words a minute. */
+  readonly speed: number;
+  /** 0 low – 99 high. */
+  readonly pitch: number;
+}
+
+const USUAL: VoiceSettings = { on: true, talk: 'usual', voice: 'en', second: 'en+f3', speed: 165, pitch: 50 };
+
+/** What was chosen on this device: a voice is the device's, not the coach's. What cannot be read is as usual. */
+export function useVoiceSettings() {
+  const kept = useLocalStorage<VoiceSettings>('prompt-spark-voice', USUAL, { mergeDefaults: true });
+  const settings = computed<VoiceSettings>(() => ({
+    ...USUAL,
+    ...kept.value,
+    talk: TALKS.includes(kept.value.talk) ? kept.value.talk : USUAL.talk,
+  }));
+  const set = (change: Partial<VoiceSettings>): void => {
+    kept.value = { ...settings.value, ...change };
+  };
+  return { settings, set };
+}

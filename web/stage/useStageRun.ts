@@ -12,11 +12,11 @@ import { momentAt, nextTurn } from '@prompt-spark/core/timeline/moment';
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntervalFn, useRafFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef, watch, type ShallowRef } from 'vue';
-import { synthesiser } from './instrument.ts';
+import { synthesiser } from '../sound/instrument.ts';
 import { monotonicSource } from './monotonicSource.ts';
-import { SoundPlayer } from './soundPlayer.ts';
+import { SoundPlayer } from '../sound/soundPlayer.ts';
 import type { Utterance } from '../voice/spokenClips.ts';
-import type { Heard } from './heard.ts';
+import type { Heard } from '../sound/heard.ts';
 import { StageClock } from './stageClock.ts';
 
 /** What is said in a run, and the clips of it. */

@@ -10,11 +10,12 @@ import { marginNotes } from './marginNotes.ts';
 
 const CoverageTab = defineAsyncComponent(LATER_TABS.coverage);
 const EffortTab = defineAsyncComponent(LATER_TABS.effort);
+const ScriptTab = defineAsyncComponent(LATER_TABS.script);
 const PeopleTab = defineAsyncComponent(LATER_TABS.people);
 
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const library = useLibraryStore();
-type Tab = 'notes' | 'coverage' | 'effort' | 'people';
+type Tab = 'notes' | 'coverage' | 'effort' | 'people' | 'script';
 const tab = ref<Tab>('notes');
 /** On a phone the margin stands above the sheet and is folded up until a tab is tapped; tapped again, it folds. */
 const phone = useMediaQuery('(max-width: 700px)');
@@ -43,11 +44,13 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
       <v-tab value="coverage" @click="tap('coverage')">Coverage</v-tab>
       <v-tab value="effort" @click="tap('effort')">Effort</v-tab>
       <v-tab value="people" @click="tap('people')">People</v-tab>
+      <v-tab value="script" @click="tap('script')">Script</v-tab>
     </v-tabs>
     <v-window v-if="shown" v-model="tab" class="body">
       <v-window-item value="notes"><MarginNotes :notes="notes" /></v-window-item>
       <v-window-item value="effort"><EffortTab v-if="tab === 'effort'" /></v-window-item>
       <v-window-item value="people"><PeopleTab v-if="tab === 'people'" /></v-window-item>
+      <v-window-item value="script"><ScriptTab v-if="tab === 'script'" /></v-window-item>
       <v-window-item value="coverage"><CoverageTab v-if="tab === 'coverage'" /></v-window-item>
     </v-window>
   </aside>

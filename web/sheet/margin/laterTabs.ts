@@ -2,5 +2,6 @@
 export const LATER_TABS = {
   coverage: () => import('./CoverageTab.vue'),
   effort: () => import('./EffortTab.vue'),
+  script: () => import('./ScriptTab.vue'),
   people: () => import('./PeopleTab.vue'),
 } as const;

@@ -37,7 +37,7 @@ const WORDS_LATE: Seconds = 0.3;
  * @param wordsOf the clip of an utterance; undefined where there is none, and it stays silent
  */
 export function synthesiser(
-  context: AudioContext,
+  context: BaseAudioContext,
   wordsOf: (utterance: Utterance) => AudioBuffer | undefined = () => undefined,
 ): Instrument {
   const out = context.createGain();

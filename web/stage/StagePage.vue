@@ -4,8 +4,9 @@ import type { PlannedSession } from '@prompt-spark/contract/session';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { asToday } from '@prompt-spark/core/swaps/asToday';
+import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
-import { shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import type { LocationQueryValue } from 'vue-router';
 import { call, ServerAway } from '../api/call.ts';
 import { useLoading } from '../loading/useLoading.ts';
@@ -17,6 +18,7 @@ import { useOccasionsStore } from '../occasion/occasions.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useSessionsStore } from '../today/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
+import { useScript } from '../voice/useScript.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import { fitIn } from './fitInAddress.ts';
 import StageRunView from './StageRunView.vue';
@@ -37,6 +39,14 @@ const sessions = useSessionsStore();
 const people = usePeopleStore();
 const draft = shallowRef<CircuitDraft>();
 const segments = shallowRef<readonly Segment[]>([]);
+/** The clips are waited for so long before the Stage is shown; what comes later is heard from then on. */
+const VOICE_MS = 1_500;
+const plates = computed(() => library.siteOf(draft.value?.siteId ?? null)?.plates);
+const voice = useScript(
+  () => draft.value?.circuit ?? emptyCircuit(''),
+  () => segments.value,
+  () => plates.value,
+);
 
 const loading = useLoading(async () => {
   const [session] = await Promise.all([planned(), library.load(), standards.load()]);
@@ -49,6 +59,7 @@ const loading = useLoading(async () => {
   const circuit = asToday(fitted, people.peopleOf(here.groupId), occasion, id);
   draft.value = { ...here, circuit };
   segments.value = timeCircuit(circuit, occasion).segments;
+  await Promise.race([voice.prepare(), new Promise((done) => setTimeout(done, VOICE_MS))]);
 });
 
 /** The session it is run for, whose group and site may be others than the circuit's; the circuit's own where it cannot be asked for. */
@@ -97,7 +108,8 @@ async function latest(): Promise<CircuitDraft> {
         :session-id="sessionId"
         :draft="draft"
         :segments="segments"
-        :plates="library.siteOf(draft.siteId)?.plates"
+        :plates="plates"
+        :voice="voice"
       />
       <div v-else class="nothing">
         <h1>This circuit has nothing in it yet</h1>

@@ -13,7 +13,7 @@ import ResumeQuestion from './ResumeQuestion.vue';
 import { runDrawer, type KeptStage } from './runDrawer.ts';
 import { useBrowserSpeech } from '../voice/useBrowserSpeech.ts';
 import { utteranceOf } from '../voice/spokenClips.ts';
-import { useScript } from '../voice/useScript.ts';
+import type { SpokenScript } from '../voice/useScript.ts';
 import StageCaption from './StageCaption.vue';
 import { useStageRun } from './useStageRun.ts';
 import StageControls from './StageControls.vue';
@@ -26,24 +26,19 @@ import { slotOf } from './stageWords.ts';
 import { useStageKeys } from './useStageKeys.ts';
 
 /** A circuit on the wall: what is now, what is next, and the coach's controls, which hide until they are wanted. */
-const { circuitId, sessionId, draft, segments, plates } = defineProps<{
+const { circuitId, sessionId, draft, segments, voice } = defineProps<{
   circuitId: string;
   sessionId: string | null;
   draft: CircuitDraft;
   segments: readonly Segment[];
   /** What loads a bar there, where the site is known. */
   plates: Plates | undefined;
+  /** What is said along the segments. */
+  voice: SpokenScript;
 }>();
 const StageHelp = defineAsyncComponent(() => import('./StageHelp.vue'));
 const VoiceDialog = defineAsyncComponent(() => import('../voice/VoiceDialog.vue'));
-/** The clips are waited for so long before the run begins; what comes later is heard from then on. */
-const VOICE_MS = 1_500;
 const router = useRouter();
-const voice = useScript(
-  () => draft.circuit,
-  () => segments,
-  () => plates,
-);
 const run = useStageRun(segments, {
   heard: (along) =>
     voice.settings.value.on
@@ -65,7 +60,7 @@ useBrowserSpeech(
   () => voice.settings.value.speed / 165,
 );
 watch(
-  [voice.clips, () => voice.settings.value],
+  [() => voice.clips.value, () => voice.settings.value, voice.speaks],
   async () => {
     await voice.prepare();
     await run.takeClips();
@@ -179,10 +174,7 @@ watch(run.state, (state) => {
   keep();
   if (state === 'ended' && wakeLock.isActive.value) void wakeLock.release();
 });
-onMounted(async () => {
-  const ready = voice.prepare().then(run.takeClips);
-  await Promise.race([ready, new Promise((done) => setTimeout(done, VOICE_MS))]);
-  if (run.state.value !== 'waiting') return;
+onMounted(() => {
   // Sounds need a touch of the page; coming from a Start button there has been one.
   if (!left.value && navigator.userActivation.hasBeenActive) begin();
 });

@@ -82,6 +82,7 @@ async function hear(): Promise<void> {
           />
           <v-slider
             label="Speed"
+            aria-label="Speed"
             :min="110"
             :max="240"
             :step="5"
@@ -91,6 +92,7 @@ async function hear(): Promise<void> {
           />
           <v-slider
             label="Pitch"
+            aria-label="Pitch"
             :min="10"
             :max="90"
             :step="5"

@@ -30,9 +30,9 @@ it('writes a warm-up for one client with a sore knee, and what was chosen for he
   const minutes = page.getByRole('textbox', { name: 'Time available, minutes' });
   await minutes.fill('6');
   await minutes.blur();
-  expect(await minutes.inputValue()).toBe('6:00');
+  await expect.poll(() => minutes.inputValue()).toBe('6:00');
   await page.getByRole('button', { name: 'Time available, minutes: more' }).click();
-  expect(await minutes.inputValue()).toBe('6:30');
+  await expect.poll(() => minutes.inputValue()).toBe('6:30');
   await find(page.getByRole('combobox', { name: 'For whom' }), 'Nkechi Oduya, alone');
   await page.locator('.about', { hasText: 'Nkechi' }).waitFor();
   await page.getByText(/^Saved/).waitFor();

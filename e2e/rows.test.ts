@@ -160,3 +160,29 @@ it('is found again by tag, group and drill, taken out, and brought back', async 
   expect(errors).toEqual([]);
   await context.close();
 });
+
+it('gives a row a step more or less and swaps its drill by touch', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, ['mobilise', 'cat-cow 10']);
+  const row = page.locator('.row', { hasText: 'Cat-cow' });
+  await row.click();
+  await row.getByRole('button', { name: 'Less of Cat-cow' }).click();
+  await row.locator('.dose', { hasText: '8' }).waitFor();
+  await row.getByRole('button', { name: 'More of Cat-cow' }).click();
+  await row.getByRole('button', { name: 'More of Cat-cow' }).click();
+  await row.locator('.dose', { hasText: '12' }).waitFor();
+  await page.getByRole('button', { name: 'Swap', exact: true }).click();
+  const offers = page.getByRole('group', { name: 'Swap for' }).getByRole('button');
+  await offers.first().waitFor();
+  expect(await offers.count()).toBe(3);
+  await expectAccessible(page, 'what a row could be swapped for');
+  const chosen = ((await offers.nth(1).locator('strong').textContent()) ?? '').split(':')[0]?.trim() ?? '';
+  await offers.nth(1).click();
+  await page.locator('.row .name', { hasText: chosen }).waitFor();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.locator('.row .name', { hasText: 'Cat-cow' }).waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -1,6 +1,14 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  choose,
+  enterDemo,
+  expectAccessible,
+  launchBrowser,
+  openWindow,
+  typeLines,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -113,7 +121,7 @@ it('is left without a record, and tells what is next all the way', async () => {
 
 it('is taken up where it was after a reload, at the second it was left or where the clock is, and again at its end', async () => {
   const { context, page, errors } = await openWindow(browser);
-  await stageOf(page, ['raise', 'step jack 40s alt', 'march on the spot 30s alt', 'jumping jack 3s']);
+  await stageOf(page, ['raise', 'step jack 90s alt', 'march on the spot 30s alt', 'jumping jack 3s']);
   await pass(page, 1500);
   await page.reload();
   const asked = page.getByRole('region', { name: 'Take up where it was' });
@@ -122,7 +130,7 @@ it('is taken up where it was after a reload, at the second it was left or where 
   await pass(page, 2500);
   await asked.getByRole('button', { name: /where the clock is now/ }).click();
   await asked.waitFor({ state: 'detached' });
-  expect(await left(page)).toBeLessThan(37);
+  expect(await left(page)).toBeLessThan(87);
 
   await page.keyboard.press(' ');
   await page.getByText('Paused').waitFor();
@@ -141,6 +149,46 @@ it('is taken up where it was after a reload, at the second it was left or where 
   await page.reload();
   await page.getByRole('button', { name: 'Save to log' }).click();
   await page.waitForURL('**/log');
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('lights the edge of the screen where a tone would be, while the sound is off', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await stageOf(page, ['raise', 'step jack 6s alt', 'march on the spot 6s alt']);
+  const flash = page.locator('[data-test="flash"]');
+  expect(await flash.count()).toBe(0);
+  await page.keyboard.press('m');
+  await flash.waitFor({ state: 'attached' });
+  await page.locator('[data-test="flash"].count').waitFor({ state: 'attached' });
+  await page.keyboard.press('m');
+  await flash.waitFor({ state: 'detached' });
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('begins when the coach presses, or after a count, as was chosen on this device', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await stageOf(page, ['raise', 'step jack 30s alt', 'march on the spot 30s alt']);
+  const again = async (begins: string) => {
+    await page.mouse.move(300, 300);
+    await page.getByRole('button', { name: 'Start and voice' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Start and voice' });
+    await choose(dialog.locator('.v-select', { hasText: 'The run begins' }), begins);
+    await dialog.getByRole('button', { name: 'Close' }).click();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Leave without logging' }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+  };
+  await again('When I press');
+  await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+  await pass(page, 1500);
+  expect((await said(page)).position).toMatch(/^0:00 /);
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.locator('.kind', { hasText: 'Work' }).waitFor();
+  await again('After a count of 5');
+  await page.getByRole('button', { name: 'Start now' }).waitFor();
+  await page.locator('.kind', { hasText: 'Work' }).waitFor();
   expect(errors).toEqual([]);
   await context.close();
 });

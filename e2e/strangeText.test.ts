@@ -32,8 +32,9 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
     await page.goto('/people/new');
     await page.getByLabel('Name', { exact: true }).fill(name);
     await choose(page.locator('.v-select', { hasText: 'Groups' }), 'Dawn Mixed');
+    await page.getByText('More about them').click();
     await page.getByLabel('Notes').fill(`${MARKUP}\n${ENDLESS}`);
-    await page.getByLabel('Agreed to have health data kept, on').fill('2026-11-20');
+    await page.getByRole('checkbox', { name: 'They agree' }).check();
     await page.getByRole('button', { name: 'Save' }).click();
     await page.getByRole('link', { name }).first().waitFor();
   }

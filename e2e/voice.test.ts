@@ -17,7 +17,6 @@ async function listen(page: Page): Promise<void> {
   await page.addInitScript(() => {
     const heard: { when: number; seconds: number }[] = [];
     Object.assign(globalThis, { heard });
-    // eslint-disable-next-line @typescript-eslint/unbound-method -- it is called on its source below
     const start = AudioBufferSourceNode.prototype.start;
     AudioBufferSourceNode.prototype.start = function (when = 0, offset = 0) {
       heard.push({ when, seconds: this.buffer?.duration ?? 0 });
@@ -53,8 +52,8 @@ it('speaks on the Stage, one thing at a time, each at its second, and shows what
     if (next) expect(next.when).toBeGreaterThanOrEqual(when + seconds);
   });
   await page.mouse.move(300, 300);
-  await page.getByRole('button', { name: 'Voice' }).click();
-  await page.getByRole('dialog', { name: 'Voice' }).getByText('British, high').first().waitFor();
+  await page.getByRole('button', { name: 'Start and voice' }).click();
+  await page.getByRole('dialog', { name: 'Start and voice' }).getByText('British, high').first().waitFor();
   await expectAccessible(page, 'the voice');
   expect(errors).toEqual([]);
   await context.close();

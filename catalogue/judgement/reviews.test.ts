@@ -1,4 +1,4 @@
-import { APPROACHES } from '@prompt-spark/core/approach/approaches';
+import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
@@ -19,7 +19,11 @@ const CASES = casesIn('reviews.txt').map(({ fields }) => {
 function said(board: string): readonly string[] {
   const { circuit, problems } = readWhiteboard(board, library);
   if (problems.length > 0) throw new Error(`"${problems[0]?.text ?? ''}" was not read.`);
-  const occasion = occasionOf({ library, approach: APPROACHES[0], session: mainSessionOf(circuit.purpose) });
+  const occasion = occasionOf({
+    library,
+    approach: approachOf(circuit.approach),
+    session: mainSessionOf(circuit.purpose),
+  });
   return reviewCircuit(circuit, occasion).map(({ rule }) => rule);
 }
 

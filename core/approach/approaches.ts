@@ -55,7 +55,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     sides: 'as the drill prefers',
     rampUp: USUAL_RAMP_UP,
     caps: USUAL_CAPS,
-    without: ['no-raise'],
+    without: ['no-raise', 'up-and-down'],
   },
   {
     id: 'lane-work',
@@ -92,6 +92,19 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     rampUp: USUAL_RAMP_UP,
     caps: { ...USUAL_CAPS, holdWarn: 45, holdStop: 60, hidden: 0.45 },
     without: ['no-raise', 'hold-after-moving', 'hard-easy-hard'],
+  },
+  {
+    id: 'stretch-and-pulse',
+    name: 'Stretch and pulse',
+    says: 'A stretch, then a bout of pulse, by turns: range and warmth rise together.',
+    order: ['raise', 'mobilise', 'activate', 'integrate', 'potentiate'],
+    shares: { raise: 0.35, mobilise: 0.4, integrate: 0.25 },
+    essential: ['raise', 'mobilise'],
+    sides: 'as the drill prefers',
+    rampUp: USUAL_RAMP_UP,
+    caps: { ...USUAL_CAPS, raiseBeforeFast: 90 },
+    // Going up and down, in and out of it, is what it is.
+    without: ['phase-order', 'hard-easy-hard', 'hold-after-moving', 'repeated-target'],
   },
 ];
 

@@ -4,8 +4,8 @@ import type { Seconds } from '../units.ts';
 export const READINGS = ['best', 'shorten', 'drop'] as const;
 export type Reading = (typeof READINGS)[number];
 
-/** How the people come today, which decides what of a circuit matters most to them. */
-export const EMPHASES = ['general', 'sore', 'athletic'] as const;
+/** What a warm-up is for today, and how the people come: which decides what of a circuit matters most. */
+export const EMPHASES = ['general', 'range', 'speed', 'sore', 'athletic'] as const;
 export type Emphasis = (typeof EMPHASES)[number];
 
 /** The kinds of change that make a circuit shorter or longer. */

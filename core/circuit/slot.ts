@@ -29,3 +29,22 @@ export function usualSlot(drill: Drill, id: string): Slot {
     tracks: [],
   };
 }
+
+/**
+ * A slot with another drill in it, or another rung of its own: its place, marks, sets and rest stay, and its seconds where
+ * both are done for a time; else the drill has its usual dose. What was said of the old drill goes with it.
+ *
+ * @param rung the id of a rung; empty for the drill as named
+ */
+export function withDrill(slot: Slot, drill: Drill, rung: string): Slot {
+  if (drill.id === slot.drillId) return { ...slot, rung };
+  const usual = usualSlot(drill, slot.id);
+  const timed = slot.dose.kind === 'time' && drill.usual.dose.kind === 'time';
+  const { sets, setRest, rest, runsOn, pinned, doseKept, optional } = slot;
+  return {
+    ...usual,
+    rung,
+    dose: timed ? slot.dose : usual.dose,
+    ...{ sets, setRest, rest, runsOn, pinned, doseKept, optional },
+  };
+}

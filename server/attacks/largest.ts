@@ -25,7 +25,15 @@ export async function largestBodies(coach: Visitor): Promise<readonly LargeTry[]
   await coach.ask(ADDRESSES.addCircuit).send(long).expect(201);
   const run = newRun(long);
   const turns = Array.from({ length: MOST_STRETCHES }, () => run.turns[0]);
-  const choice = { circuitId: long.id, slotId: 'line-3', drillId: 'cat-cow', variantId: 'cat-cow', day: '' };
+  const choice = {
+    circuitId: long.id,
+    slotId: 'line-3',
+    drillId: 'cat-cow',
+    variantId: 'cat-cow',
+    day: '',
+    answeredBy: '',
+    answeredOn: '',
+  };
   const { id: _, ...person } = testPerson();
   const document = { ...person, name: 'Ebba Quay', choices: Array.from({ length: MOST_CHOICES }, () => choice) };
   const people = Array.from({ length: 5000 }, (_one, at) => `Ebba Quay ${String(at)},1990,,,,,,,,`);

@@ -157,7 +157,15 @@ describe('a person', () => {
     const circuit = newCircuit();
     await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
     const slotId = circuit.circuit.blocks[0]?.lines[0]?.id ?? '';
-    const choice = { circuitId: circuit.id, slotId, drillId: 'cat-cow', variantId: 'base', day: '' };
+    const choice = {
+      circuitId: circuit.id,
+      slotId,
+      drillId: 'cat-cow',
+      variantId: 'base',
+      day: '',
+      answeredBy: '',
+      answeredOn: '',
+    };
     const choices = [
       choice,
       { ...choice, day: '2031-05-01' },

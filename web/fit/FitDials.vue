@@ -12,7 +12,9 @@ const READING_WORDS: Readonly<Record<Reading, string>> = {
   drop: 'Fewer drills, full dose',
 };
 const EMPHASIS_WORDS: Readonly<Record<Emphasis, string>> = {
-  general: 'As usual',
+  general: 'Keep the whole of it',
+  range: 'Keep the range: moving well comes first',
+  speed: 'Keep the speed: pulse and quick work first',
   sore: 'Sore: the calm parts first',
   athletic: 'Athletic: the quick parts first',
 };
@@ -35,7 +37,7 @@ const readings = computed(() =>
       @update:model-value="(seconds) => (fit.seconds = seconds)"
     />
     <v-select
-      label="How are they today?"
+      label="What is it for today?"
       :items="emphases"
       :model-value="fit.recipe.emphasis"
       @update:model-value="fit.emphasise"

@@ -50,6 +50,12 @@ const fitted = computed(() => {
   return value && fittedTo(circuit.value, occasion.value, left.value, value.recipe, value.curve);
 });
 const MOST_SHOWN = 4;
+const all = ref(false);
+/** What costs most is read first: that is what a coach would refuse. */
+const losses = computed(() =>
+  fitted.value?.kind === 'fitted' ? fitted.value.moves.toSorted((one, other) => other.share - one.share) : [],
+);
+const told = computed(() => (all.value ? losses.value : losses.value.slice(0, MOST_SHOWN)));
 
 /** Works the curve out by a recipe: the plain one, or that of a short version kept with the circuit. */
 async function workOut(recipe: FitRecipe): Promise<void> {
@@ -118,19 +124,19 @@ function start(): void {
             preparation.
           </p>
           <ul>
-            <li
-              v-for="{ key, words, seconds, share } in fitted.moves.slice(0, MOST_SHOWN)"
-              :key="`${key.kind} ${key.id}`"
-            >
+            <li v-for="{ key, words, seconds, share } in told" :key="`${key.kind} ${key.id}`">
               {{ words }} <span class="soft">{{ saved(seconds) }}, {{ shareWords(share) }}</span>
             </li>
-            <li v-if="fitted.moves.length > MOST_SHOWN" class="soft">
-              and {{ fitted.moves.length - MOST_SHOWN }} more
+            <li v-if="losses.length > told.length">
+              <button type="button" class="more" @click="all = true">and {{ losses.length - told.length }} more</button>
             </li>
           </ul>
         </div>
         <p v-else-if="fitted" role="alert" class="short">
           The shortest is {{ clock(fitted.shortest) }}.
+          <v-btn variant="outlined" size="small" @click="left = Math.ceil(fitted.shortest)"
+            >Take {{ clock(Math.ceil(fitted.shortest)) }}</v-btn
+          >
           <template v-if="fitted.inTheWay.length"
             >In the way: {{ fitted.inTheWay.map(hindranceWords).join('; ') }}.</template
           >

@@ -42,7 +42,7 @@ const paused = computed(() => run.state.value === 'paused');
       :aria-label="run.muted.value ? 'Sound on' : 'Mute'"
       @click="run.mute"
     />
-    <v-btn :icon="mdiAccountVoice" variant="text" size="large" aria-label="Voice" @click="emit('voice')" />
+    <v-btn :icon="mdiAccountVoice" variant="text" size="large" aria-label="Start and voice" @click="emit('voice')" />
     <v-btn
       v-if="screen.isSupported.value"
       :icon="mdiFullscreen"

@@ -18,6 +18,7 @@ import StageCaption from './StageCaption.vue';
 import { useStageRun } from './useStageRun.ts';
 import StageControls from './StageControls.vue';
 import StageEnd from './StageEnd.vue';
+import StageFlash from './StageFlash.vue';
 import StageFoot from './StageFoot.vue';
 import StageLate from './StageLate.vue';
 import StageNow from './StageNow.vue';
@@ -86,7 +87,25 @@ function showControls(): void {
   hide.start();
 }
 
+/** Seconds until the run begins by itself; 0 while nothing is counted. */
+const counting = ref(0);
+const count = useIntervalFn(
+  () => {
+    counting.value -= 1;
+    if (counting.value <= 0) begin();
+  },
+  1000,
+  { immediate: false },
+);
+
+function countIn(seconds: number): void {
+  counting.value = seconds;
+  count.resume();
+}
+
 function begin(): void {
+  count.pause();
+  counting.value = 0;
   void run.start();
   stayAwake();
 }
@@ -176,7 +195,10 @@ watch(run.state, (state) => {
 });
 onMounted(() => {
   // Sounds need a touch of the page; coming from a Start button there has been one.
-  if (!left.value && navigator.userActivation.hasBeenActive) begin();
+  if (left.value || !navigator.userActivation.hasBeenActive) return;
+  const { begins } = voice.settings.value;
+  if (begins === 'at once') begin();
+  else if (begins !== 'on a press') countIn(begins === '5 s' ? 5 : 15);
 });
 </script>
 
@@ -202,6 +224,11 @@ onMounted(() => {
         :total="run.total.value"
         :position="run.position.value"
       />
+      <StageFlash
+        v-if="run.muted.value && run.state.value === 'running'"
+        :segments="run.segments.value"
+        :position="run.position.value"
+      />
       <StageCaption :prompts="prompts" :position="run.position.value" />
       <StageFoot
         :segments="run.segments.value"
@@ -218,7 +245,8 @@ onMounted(() => {
       @afresh="afresh"
     />
     <div v-else-if="run.state.value === 'waiting'" class="begin">
-      <v-btn size="x-large" height="72" @click="begin">Start</v-btn>
+      <p v-if="counting" class="counting clock" role="timer">{{ counting }}</p>
+      <v-btn size="x-large" height="72" @click="begin">{{ counting ? 'Start now' : 'Start' }}</v-btn>
       <v-btn variant="text" @click="leave">Back</v-btn>
     </div>
     <StageControls
@@ -243,6 +271,12 @@ onMounted(() => {
   display: flex;
   flex-direction: column;
   padding: clamp(1rem, 3vw, 2.5rem);
+}
+.counting {
+  font-size: clamp(6rem, 30vh, 20rem);
+  font-weight: 750;
+  line-height: 1;
+  text-align: center;
 }
 .begin {
   position: absolute;

@@ -159,6 +159,13 @@ h2 a:hover {
   .top {
     flex-direction: column;
   }
+  .acts {
+    flex-wrap: wrap;
+    gap: 0.25rem 0.4rem;
+  }
+  .acts :deep(.v-btn) {
+    padding: 0 0.7rem;
+  }
   .out {
     margin-left: auto;
   }

@@ -4,7 +4,7 @@ import type { Voice } from '@prompt-spark/contract/voice';
 import { onMounted, ref, shallowRef } from 'vue';
 import { call } from '../api/call.ts';
 import { SpokenClips } from './spokenClips.ts';
-import { useVoiceSettings } from './voiceSettings.ts';
+import { BEGINNINGS, useVoiceSettings, type Beginning } from './voiceSettings.ts';
 
 /** What the Stage says and how, on this device; with a line to hear. The clock runs on. */
 const shown = defineModel<boolean>({ required: true });
@@ -16,6 +16,13 @@ const TALK_WORDS: Readonly<Record<Talk, string>> = {
   usual: 'Names, a cue, halfway',
   teaching: 'Everything a beginner needs',
 };
+const BEGIN_WORDS: Readonly<Record<Beginning, string>> = {
+  'at once': 'At once',
+  '5 s': 'After a count of 5',
+  '15 s': 'After a count of 15',
+  'on a press': 'When I press, once they stand ready',
+};
+const beginnings = BEGINNINGS.map((value) => ({ value, title: BEGIN_WORDS[value] }));
 const talks = TALKS.map((value) => ({ value, title: TALK_WORDS[value] }));
 
 onMounted(async () => {
@@ -42,9 +49,15 @@ async function hear(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="Voice" max-width="30rem">
+  <v-dialog v-model="shown" aria-label="Start and voice" max-width="30rem">
     <v-card class="voice" rounded="lg">
-      <h2>Voice</h2>
+      <h2>Start and voice</h2>
+      <v-select
+        label="The run begins"
+        :items="beginnings"
+        :model-value="settings.begins"
+        @update:model-value="(begins: Beginning) => set({ begins })"
+      />
       <v-switch
         label="Say what is next, and how"
         color="primary"

@@ -2,8 +2,13 @@ import { TALKS, type Talk } from '@prompt-spark/core/prompts/prompt';
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 
-/** How the Stage speaks, in this browser. */
+/** How a run begins once the Stage is open: at once, after so many seconds, or when the coach presses. */
+export const BEGINNINGS = ['at once', '5 s', '15 s', 'on a press'] as const;
+export type Beginning = (typeof BEGINNINGS)[number];
+
+/** How the Stage begins and speaks, in this browser. */
 export interface VoiceSettings {
+  readonly begins: Beginning;
   readonly on: boolean;
   readonly talk: Talk;
   readonly voice: string;
@@ -15,7 +20,15 @@ export interface VoiceSettings {
   readonly pitch: number;
 }
 
-const USUAL: VoiceSettings = { on: true, talk: 'usual', voice: 'en', second: 'en+f3', speed: 165, pitch: 50 };
+const USUAL: VoiceSettings = {
+  begins: 'at once',
+  on: true,
+  talk: 'usual',
+  voice: 'en',
+  second: 'en+f3',
+  speed: 165,
+  pitch: 50,
+};
 
 /** What was chosen on this device: a voice is the device's, not the coach's. What cannot be read is as usual. */
 export function useVoiceSettings() {
@@ -23,6 +36,7 @@ export function useVoiceSettings() {
   const settings = computed<VoiceSettings>(() => ({
     ...USUAL,
     ...kept.value,
+    begins: BEGINNINGS.includes(kept.value.begins) ? kept.value.begins : USUAL.begins,
     talk: TALKS.includes(kept.value.talk) ? kept.value.talk : USUAL.talk,
   }));
   const set = (change: Partial<VoiceSettings>): void => {

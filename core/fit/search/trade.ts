@@ -43,8 +43,10 @@ export const MOST_TARGETS = 10;
 /** How much a phase matters, by how the people come today. */
 export const EMPHASIS: Readonly<Record<Emphasis, Readonly<Record<Phase, number>>>> = {
   general: { release: 1, raise: 1, mobilise: 1, activate: 1, integrate: 1, potentiate: 1 },
+  range: { release: 1.3, raise: 0.8, mobilise: 1.8, activate: 0.9, integrate: 1, potentiate: 0.4 },
+  speed: { release: 0.4, raise: 1.4, mobilise: 0.8, activate: 1.1, integrate: 1.3, potentiate: 2.6 },
   sore: { release: 2, raise: 0.5, mobilise: 1.3, activate: 0.9, integrate: 0.8, potentiate: 0.2 },
-  athletic: { release: 0.5, raise: 1.1, mobilise: 1, activate: 1, integrate: 1.2, potentiate: 1.8 },
+  athletic: { release: 0.5, raise: 1.1, mobilise: 1, activate: 1, integrate: 1.2, potentiate: 2.4 },
 };
 
 /** The share of a dose's worth that a fraction of the dose has: the first half does most of the work. */

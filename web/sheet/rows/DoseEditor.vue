@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiArrowRightThin, mdiContentDuplicate, mdiPinOutline, mdiPlaylistRemove } from '@mdi/js';
+import { mdiArrowRightThin, mdiContentDuplicate, mdiPinOutline, mdiPlaylistRemove, mdiSwapHorizontal } from '@mdi/js';
 import type { Dose, Sides } from '@prompt-spark/core/dose/dose';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
@@ -11,7 +11,7 @@ import { usualSetRest } from '@prompt-spark/core/dose/trade';
 import { just } from '@prompt-spark/core/units';
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { writeLine } from '@prompt-spark/core/whiteboard/writeWhiteboard';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { phaseName } from '../../wording/phases.ts';
 import TextAmount from '../../fields/TextAmount.vue';
 import { useEditingStore } from '../store/editing.ts';
@@ -24,11 +24,14 @@ import InHandFields from './InHandFields.vue';
 import RungStepper from './RungStepper.vue';
 import SideExtra from './SideExtra.vue';
 
+const RowSwaps = defineAsyncComponent(() => import('./RowSwaps.vue'));
+
 /** Changes a slot's dose in place: kind, amount, sides, sets, rest and the coach's own cue. */
 const { slotLine, drill } = defineProps<{ slotLine: Slot; drill: Drill }>();
 const sheet = useSheetStore();
 const editing = useEditingStore();
 const library = useLibraryStore();
+const swapping = ref(false);
 
 const sides = computed(() => [
   { value: 'both', title: 'At once' },
@@ -129,6 +132,7 @@ function changeKind(kind: Dose['kind']): void {
       <strong>Mind:</strong> {{ drill.cautions.join('; ') || 'nothing known' }}.
       <strong>If {{ drill.fault.seen }}:</strong> {{ drill.fault.fix }}.
     </p>
+    <RowSwaps v-if="swapping" :slot-line="slotLine" @done="swapping = false" />
     <WrittenField
       label="Your own cue"
       :placeholder="drill.cues[0]"
@@ -142,6 +146,9 @@ function changeKind(kind: Dose['kind']): void {
     <div class="line">
       <code class="soft small">{{ written }}</code>
       <span class="acts">
+        <v-btn :prepend-icon="mdiSwapHorizontal" variant="text" :aria-expanded="swapping" @click="swapping = !swapping"
+          >Swap</v-btn
+        >
         <v-btn
           v-if="!opensBlock || slotLine.runsOn"
           :prepend-icon="mdiArrowRightThin"

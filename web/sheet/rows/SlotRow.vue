@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { mdiPinOutline } from '@mdi/js';
+import { mdiMinus, mdiPinOutline, mdiPlus } from '@mdi/js';
+import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { stepped } from '@prompt-spark/core/dose/stepped';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
 import type { Seconds } from '@prompt-spark/core/units';
 import { computed, defineAsyncComponent } from 'vue';
@@ -47,6 +49,14 @@ const shape = computed(() => {
     '--effort': `${(drill.value?.effort ?? 0) * 10}%`,
   };
 });
+
+/** One step more or less of it, by a thumb. */
+function step(by: 1 | -1): void {
+  sheet.changeCircuit(
+    (circuit) => changeSlot(circuit, slotLine.id, (slot) => ({ ...slot, dose: stepped(slot.dose, by) })),
+    `dose ${slotLine.id}`,
+  );
+}
 
 /** A click selects; with Shift it picks every row up to this one, with Ctrl this one more. */
 function choose(event: MouseEvent): void {
@@ -97,6 +107,14 @@ function press(event: MouseEvent): void {
           {{ trackWords(one, slotLine.drillId, library.library) }}
         </span>
       </span>
+      <span v-if="selected && drill" class="steps">
+        <button type="button" :aria-label="`Less of ${drill.name}`" @click.stop="step(-1)">
+          <v-icon :icon="mdiMinus" size="18" />
+        </button>
+        <button type="button" :aria-label="`More of ${drill.name}`" @click.stop="step(1)">
+          <v-icon :icon="mdiPlus" size="18" />
+        </button>
+      </span>
       <span class="time">
         <span class="clock">{{ clock(work) }}</span>
         <span class="soft small">+{{ Math.round(hidden) }}</span>
@@ -121,6 +139,24 @@ function press(event: MouseEvent): void {
 }
 .line:focus-visible {
   outline: none;
+}
+.steps {
+  display: flex;
+  align-items: center;
+}
+.steps button {
+  display: grid;
+  place-content: center;
+  width: 44px;
+  height: 44px;
+  border: 0;
+  border-radius: 50%;
+  background: none;
+  color: var(--damson);
+  cursor: pointer;
+}
+.steps button:hover {
+  background: var(--line);
 }
 .row {
   display: flex;

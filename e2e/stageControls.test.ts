@@ -139,7 +139,7 @@ it('is taken up where it was after a reload, at the second it was left or where 
   await asked.waitFor();
   expect(await asked.getByRole('button', { name: /where the clock is now/ }).count()).toBe(0);
   await asked.getByRole('button', { name: /^Go on from/ }).click();
-  await page.locator('[data-test="seconds"]').waitFor();
+  await asked.waitFor({ state: 'detached' });
   expect(Math.abs((await left(page)) - held)).toBeLessThanOrEqual(2);
 
   // Its record is not lost at the end either.
@@ -155,12 +155,15 @@ it('is taken up where it was after a reload, at the second it was left or where 
 
 it('lights the edge of the screen where a tone would be, while the sound is off', async () => {
   const { context, page, errors } = await openWindow(browser);
-  await stageOf(page, ['raise', 'step jack 6s alt', 'march on the spot 6s alt']);
+  await stageOf(page, ['raise', 'step jack 8s alt', 'march on the spot 20s alt']);
   const flash = page.locator('[data-test="flash"]');
   expect(await flash.count()).toBe(0);
   await page.keyboard.press('m');
   await flash.waitFor({ state: 'attached' });
-  await page.locator('[data-test="flash"].count').waitFor({ state: 'attached' });
+  // It lights up for a moment only: looked for in every frame.
+  await page.waitForFunction(() => document.querySelector('[data-test="flash"].count') !== null, undefined, {
+    polling: 'raf',
+  });
   await page.keyboard.press('m');
   await flash.waitFor({ state: 'detached' });
   expect(errors).toEqual([]);

@@ -134,10 +134,11 @@ function keep(): void {
 useIntervalFn(keep, 1000);
 useEventListener(window, 'pagehide', keep);
 
-function takeUp(kept: KeptStage, make: (kept: KeptStage, now: number) => StageRun): void {
-  left.value = undefined;
+async function takeUp(kept: KeptStage, make: (kept: KeptStage, now: number) => StageRun): Promise<void> {
   refitted.value = new Map(kept.refitted);
-  void run.takeUp(make(kept, Date.now()), new Date(kept.startedAt));
+  await run.takeUp(make(kept, Date.now()), new Date(kept.startedAt));
+  // The question stays until the run stands where it was: nothing else is seen in between.
+  left.value = undefined;
   stayAwake();
 }
 

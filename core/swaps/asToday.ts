@@ -1,6 +1,6 @@
 import { changeSlot } from '../circuit/edit.ts';
 import type { Circuit, TrackDrill } from '../circuit/circuit.ts';
-import { isHere, readinessOn, type Person } from '../people/person.ts';
+import { isHere, type Person } from '../people/person.ts';
 import { headcount } from '../occasion/floor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { assignmentOf } from './assignment.ts';
@@ -10,8 +10,7 @@ import { tracksFor, type SlotTracks, type Track } from './tracksFor.ts';
 
 /**
  * A circuit as it is run today with the people who are here: what was chosen for somebody is a track, beside those that
- * were accepted. Where there is one client only, everything shown is what that client does. Somebody new is shown every
- * drill.
+ * were accepted. Where there is one client only, everything shown is what that client does.
  *
  * @param people everybody whom the coach knows in it; those who are not here are left out
  */
@@ -20,15 +19,13 @@ export function asToday(circuit: Circuit, people: readonly Person[], occasion: O
   const [client, ...others] = people.filter((person) => isHere(person, occasion.day));
   const alone = others.length === 0 && headcount(circuit, occasion) <= 1 ? client : undefined;
   const places = slotPlaces(circuit, occasion);
-  const isNew = people.some((person) => readinessOn(person, occasion.day).state === 'new');
-  const shown = isNew && !circuit.somebodyNew ? { ...circuit, somebodyNew: true, namesOnly: false } : circuit;
   return all.reduce((so, slot, at) => {
     const place = places[at];
     if (!place) return so;
     const accepted = acceptedIn(circuit, slot.slotId);
     const tracks = alone ? clientsOwn(place, slot, alone, accepted, occasion, circuitId) : withChosen(slot, accepted);
     return tracks === accepted ? so : changeSlot(so, slot.slotId, (line) => ({ ...line, tracks }));
-  }, shown);
+  }, circuit);
 }
 
 /** What one client does, in place of what is planned, where it was chosen or accepted for them. */

@@ -166,8 +166,17 @@ h2 a:hover {
   .acts :deep(.v-btn) {
     padding: 0 0.7rem;
   }
+  .body {
+    position: relative;
+  }
+  .top > div:first-child {
+    padding-right: 2.5rem;
+  }
   .out {
-    margin-left: auto;
+    position: absolute;
+    top: 0.4rem;
+    right: 0.4rem;
+    margin: 0;
   }
 }
 </style>

@@ -37,7 +37,7 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
 
 <template>
   <aside class="side" aria-label="Margin notes">
-    <v-tabs v-model="tab" density="compact" color="primary">
+    <v-tabs v-model="tab" density="compact" color="primary" grow :show-arrows="false">
       <v-tab value="notes" @click="tap('notes')"
         >Notes <span v-if="notes.length" class="soft count">{{ notes.length }}</span></v-tab
       >
@@ -62,10 +62,11 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
 }
 .side :deep(.v-tab) {
   min-width: 0;
-  padding: 0 0.45rem;
-  font-size: 0.9375rem;
+  padding: 0 0.2rem;
+  font-size: 0.8125rem;
+  letter-spacing: 0;
 }
 .count {
-  margin-left: 0.35rem;
+  margin-left: 0.2rem;
 }
 </style>

@@ -133,6 +133,26 @@ const VIEWS: readonly View[] = [
     },
   },
   {
+    name: 'person',
+    lead: async (page) => {
+      await page.goto('/people/new');
+      await page.getByLabel('Name', { exact: true }).fill('Perran Skye');
+      await page.getByRole('button', { name: 'Knee', exact: true }).click();
+      await page.getByRole('checkbox', { name: /kneeling on it/ }).check();
+    },
+  },
+  {
+    name: 'script',
+    lead: async (page) => {
+      await openSheet(page);
+      await page.getByRole('tab', { name: 'Script' }).click();
+      await page
+        .getByRole('button', { name: /^Hear: / })
+        .first()
+        .waitFor();
+    },
+  },
+  {
     name: 'studio',
     lead: async (page) => {
       await page.goto('/studio');

@@ -33,6 +33,8 @@ const VOICES: readonly Voice[] = [
 const BESIDE = 2;
 /** Some thousand lines. */
 const MOST_BYTES = 300_000_000;
+/** Texts that wait for their turn; what comes on top stays silent, so that nobody keeps all others waiting. */
+const MOST_WAITING = 400;
 /** Once it could not speak at all, it is not tried again for so long. */
 const PAUSE_MS = 30_000;
 
@@ -61,6 +63,7 @@ export function espeakSpeaker({ program, folder }: SpeakerParts): Speaker {
   async function speak({ texts, ...manner }: SpeechWish): Promise<Speech> {
     const clips = await Promise.all(
       [...new Set(texts)].map(async (text) => {
+        if (limit.pendingCount >= MOST_WAITING) return undefined;
         const made = await limit(() => clip(text, manner));
         return made ? { text, seconds: lengthOf(readWav(made)), wav: made.toString('base64') } : undefined;
       }),

@@ -31,6 +31,8 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   const card = page.locator('.card', { hasText: '23:55' });
   await card.getByText('9 minutes').waitFor();
   expect(await page.locator('.card').count()).toBe(before + 1);
+  // What was noted last time is read where the next time is planned.
+  await card.getByText('Last time:').waitFor();
 
   await page.getByRole('button', { name: 'Add a session' }).click();
   await find(circuit, 'Before squats');

@@ -1,6 +1,15 @@
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, find, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  choose,
+  enterDemo,
+  expectAccessible,
+  find,
+  launchBrowser,
+  openWindow,
+  typeLines,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -17,8 +26,7 @@ it('writes a warm-up for one client with a sore knee, and what was chosen for he
   await page.getByRole('button', { name: 'Knee', exact: true }).click();
   await page.getByRole('checkbox', { name: /bending it deep/ }).check();
   await expectAccessible(page, 'what hurts');
-  await page.locator('.v-select', { hasText: 'How careful' }).click();
-  await page.getByRole('option', { name: 'avoid it' }).click();
+  await choose(page.locator('.v-select', { hasText: 'How careful' }), 'avoid it');
   await page.getByRole('checkbox', { name: 'They agree' }).check();
   await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('link', { name: 'Nkechi Oduya' }).waitFor();

@@ -1,6 +1,15 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, find, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  choose,
+  enterDemo,
+  expectAccessible,
+  find,
+  launchBrowser,
+  openWindow,
+  typeLines,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -37,12 +46,7 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
     await mind.fill(typed);
     await page.getByRole('option', { name: named }).click();
   }
-  for (const at of [0, 1]) {
-    await page.locator('.v-select', { hasText: 'How careful' }).nth(at).click();
-    await page.getByRole('option', { name: 'avoid' }).click();
-    // The list goes away slowly; the next one would be taken for it.
-    await page.getByRole('option', { name: 'avoid' }).waitFor({ state: 'detached' });
-  }
+  for (const at of [0, 1]) await choose(page.locator('.v-select', { hasText: 'How careful' }).nth(at), 'avoid it');
   await page.getByRole('button', { name: 'Save' }).click();
   // Health data is kept only with consent.
   await page.getByText('the day they agreed').waitFor();

@@ -53,7 +53,9 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
       <p class="soft small">{{ dayName(run.startedAt, zone) }}</p>
     </div>
     <div class="what">
-      <h2>{{ run.circuitTitle }}</h2>
+      <h2>
+        <RouterLink :to="`/circuits/${run.circuitId}`">{{ run.circuitTitle }}</RouterLink>
+      </h2>
       <p class="soft small">{{ who }}</p>
       <p v-if="run.note" class="note">{{ run.note }}</p>
     </div>
@@ -93,6 +95,14 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
 }
 h2 {
   font-size: 1.15rem;
+}
+h2 a {
+  color: inherit;
+  font-weight: inherit;
+  text-decoration: none;
+}
+h2 a:hover {
+  text-decoration: underline;
 }
 .note {
   margin-top: 0.35rem;

@@ -7,6 +7,7 @@ import { clock } from '../wording/clock.ts';
 import CloseButton from '../shell/CloseButton.vue';
 import PathIcon from '../shell/PathIcon.vue';
 import SketchFuse from '../fuse/SketchFuse.vue';
+import { useLastTime } from '../log/useLastTime.ts';
 import { usePlacesStore } from '../library/places.ts';
 import { useSessionsStore } from './sessions.ts';
 import { sessionDay, sessionTime } from './sessionTime.ts';
@@ -31,6 +32,11 @@ const where = computed(() => {
   const parts = [group?.name, people > 0 ? `${people} ${people === 1 ? 'person' : 'people'}` : undefined];
   return [...parts, site.value?.name, `${session.minutes} minutes`, session.coachName].filter(Boolean).join(' · ');
 });
+/** What was noted last time is read before it is run again. */
+const last = useLastTime(
+  () => (session.runId ? '' : session.circuitId),
+  () => session.groupId,
+);
 const late = ref(false);
 const roster = ref(false);
 
@@ -53,6 +59,7 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
             <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
           </h2>
           <p class="soft small">{{ where }}</p>
+          <p v-if="last" class="small last"><span class="soft">Last time:</span> {{ last.note }}</p>
           <p v-if="openQuestion && !session.runId" class="open small">
             <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ openQuestion }}</RouterLink>
           </p>

@@ -252,6 +252,10 @@ function press(event: MouseEvent): void {
   grid-column: 2;
 }
 @media (max-width: 700px) {
+  .steps {
+    flex-direction: column-reverse;
+    justify-content: center;
+  }
   .line {
     grid-template-columns: 2.3rem minmax(0, 1fr);
     column-gap: 0.8rem;

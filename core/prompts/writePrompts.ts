@@ -102,12 +102,24 @@ function nameLines(here: Here): readonly WantedLine[] {
       : [full, `${called}${position}.`, `${called}.`, `${drill.name}.`];
   const end = work && work.end > segment.end ? work.end : segment.end;
   const start = segment.kind === 'work' ? segment.start + TONE : segment.start;
-  const gaps = [gap(start, segment.end), gap(start, Math.max(segment.end, end - BEEPS)), gap(segment.start, end)];
+  const gaps = [
+    gap(start, segment.end),
+    gap(start, Math.max(segment.end, end - BEEPS)),
+    gap(segment.start, end),
+    gap(segment.start, turnEnd(wish.segments, index)),
+  ];
   return [{ slotId: slot.id, kind: 'name', forms: distinct(forms), gaps, must: true }];
 }
 
 function liftOr({ slot, wish }: Here, at: Segment): string {
   return slot.dose.kind === 'lift' ? liftSaid(slot.dose, at.set, wish.plates) : amountSaid(slot);
+}
+
+/** When the turn that begins here is over: a name told late in it is better than none. */
+function turnEnd(segments: readonly Segment[], index: number): Seconds {
+  const here = segments[index];
+  const after = segments.slice(index).find((one) => one.slotId !== here?.slotId || one.round !== here.round);
+  return after?.start ?? segments.at(-1)?.end ?? 0;
 }
 
 /** A further set: which, and what is lifted where that changes. */

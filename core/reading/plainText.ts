@@ -79,7 +79,7 @@ const NUMBER_WORD = new RegExp(`\\b(?:(${TEN})(?:[ -](${UNIT}))?|(${UNIT}))\\b`,
 const NAMES_A_PART = /^[ -](?:leg|arm|hand|foot|feet|knee|side|way|point|position|footed|legged|handed|armed|grip)/;
 
 /** Numbers that are written out, as figures; not where they belong to a name. */
-function figures(text: string): string {
+export function figures(text: string): string {
   return text
     .replace(/\ba (?:minute|min) and a half\b/g, '90 seconds')
     .replace(/\b(?:half a|a half|half) minute\b/g, '30 seconds')

@@ -1,3 +1,4 @@
+import { figures } from '../reading/plainText.ts';
 import type { Seconds } from '../units.ts';
 import type { AmountBounds } from './amount.ts';
 import type { FieldReading } from './field.ts';
@@ -20,31 +21,6 @@ const WORDS: readonly (readonly [RegExp, string])[] = [
   [/^(?:a|one) minute$/, '1'],
 ];
 const HALVES = /^(\d{1,4})(?: ?½| 1\/2| and a half)(?: ?(?:m|min|mins|minute|minutes))?$/;
-const NUMBERS = [
-  'zero',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-  'thirteen',
-  'fourteen',
-  'fifteen',
-  'sixteen',
-  'seventeen',
-  'eighteen',
-  'nineteen',
-  'twenty',
-] as const;
-const NUMBER = new RegExp(`^(?:${NUMBERS.join('|')})\\b`);
-
 /**
  * Reads a time in a field that says minutes: "6" is six minutes, and so are "6:00", "6 min", "six" and "360 s"; "6.5" and
  * "6½" are 6:30, "1 h" is 60:00.
@@ -63,7 +39,7 @@ function plain(typed: string): string {
   const words = typed.trim().toLowerCase().replace(/\s+/g, ' ').replace(/[’′]/g, "'").replace(/[”″]/g, '"');
   const known = WORDS.find(([said]) => said.test(words));
   if (known) return known[1];
-  return words.replace(NUMBER, (word) => String(NUMBERS.findIndex((one) => one === word)));
+  return figures(words);
 }
 
 function secondsOf(text: string): Seconds | undefined {

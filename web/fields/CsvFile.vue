@@ -2,6 +2,7 @@
 import { mdiDownload, mdiUpload } from '@mdi/js';
 import type { ImportReport } from '@prompt-spark/contract/import';
 import { ref, useTemplateRef } from 'vue';
+import { download } from './download.ts';
 import { useImport } from './useImport.ts';
 
 /** Faults of a file that the server tells (contract/import.ts). */
@@ -30,12 +31,7 @@ async function save(): Promise<void> {
 }
 
 function offer(csv: string): void {
-  const url = URL.createObjectURL(new Blob([csv], { type: 'text/csv' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
+  download(name, new Blob([csv], { type: 'text/csv' }));
 }
 
 async function take(): Promise<void> {

@@ -39,12 +39,8 @@ async function hear(): Promise<void> {
   const line = { text: 'Cat-cow, on hands and knees. Breathe out as you round.', voice };
   await clips.fetch([line]);
   const context = new AudioContext();
-  await clips.decodeFor(context);
-  const source = context.createBufferSource();
-  source.buffer = clips.bufferOf(context, line) ?? null;
-  source.connect(context.destination);
+  const source = await clips.play(context, line);
   source.addEventListener('ended', () => void context.close());
-  source.start();
 }
 </script>
 

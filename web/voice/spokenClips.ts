@@ -76,6 +76,16 @@ export class SpokenClips {
     return this.buffers.get(context)?.get(keyOf(utterance));
   }
 
+  /** Plays a clip now. */
+  async play(context: AudioContext, utterance: Utterance): Promise<AudioBufferSourceNode> {
+    await this.decodeFor(context);
+    const source = context.createBufferSource();
+    source.buffer = this.bufferOf(context, utterance) ?? null;
+    source.connect(context.destination);
+    source.start();
+    return source;
+  }
+
   get any(): boolean {
     return this.bytes.size > 0;
   }

@@ -3,6 +3,7 @@ import { mdiPlay } from '@mdi/js';
 import { TALKS, type Prompt, type Talk } from '@prompt-spark/core/prompts/prompt';
 import { writeWebVtt } from '@prompt-spark/core/formats/webVtt';
 import { computed, onScopeDispose, watch } from 'vue';
+import { download } from '../../fields/download.ts';
 import { useAction } from '../../shell/useAction.ts';
 import { useScript } from '../../voice/useScript.ts';
 import { utteranceOf } from '../../voice/spokenClips.ts';
@@ -32,20 +33,8 @@ onScopeDispose(() => void context?.close());
 function hear(prompt: Prompt): Promise<boolean> {
   return act(async () => {
     context ??= new AudioContext();
-    await clips.value.decodeFor(context);
-    const source = context.createBufferSource();
-    source.buffer = clips.value.bufferOf(context, utteranceOf(prompt, settings.value)) ?? null;
-    source.connect(context.destination);
-    source.start();
+    await clips.value.play(context, utteranceOf(prompt, settings.value));
   });
-}
-
-function download(name: string, content: Blob): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(content);
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
 }
 
 const fileName = computed(

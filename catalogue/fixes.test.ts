@@ -68,6 +68,18 @@ function offers(text: string, occasion: Occasion): readonly Offer[] {
   });
 }
 
+/** One length more, which would bring everybody back, is the landing too many. */
+const AT_THE_BRINK = 'raise\n jog\nrelease\n tuck jump 3 lengths\n skip for distance\nrelease\n squat jump 8/side alt';
+
+describe('one length more', () => {
+  it('is not offered where it makes more landings than warm people up', () => {
+    const { circuit } = readWhiteboard(AT_THE_BRINK, library);
+    const odd = reviewCircuit(circuit, occasion).find(({ rule }) => rule === 'odd-lengths');
+    expect(odd?.fix).toBeUndefined();
+    expect(odd?.words).toContain('something worse here: 51 jumps and landings');
+  });
+});
+
 describe('whatever the board, a fix that is offered', () => {
   it('never raises a worse finding than the one it mends', () => {
     fc.assert(

@@ -4,7 +4,7 @@ import { isRaising, mainTarget } from '../drills/kinds.ts';
 import { demandOf } from '../drills/demand.ts';
 import { baseOf } from '../drills/drill.ts';
 import { drillIn } from '../drills/onRung.ts';
-import { NSCA, TRADE, type Finding, type Placed, type Rule } from './finding.ts';
+import { NSCA, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
 
 /**
  * Landings on the feet in one warm-up from which on it is a training of its own: half of what a beginner is given in a whole
@@ -32,7 +32,7 @@ function repetitions({ slot, rounds }: Placed, floor: Parameters<typeof workSeco
 }
 
 /** More jumps and landings than a warm-up is for. */
-export const manyLandings: Rule = ({ placed, floor }) => {
+export const manyLandings: GraveRule = ({ placed, floor }) => {
   const jumping = placed.filter(
     ({ drill, phase }) =>
       (phase === 'potentiate' || (phase !== 'raise' && !isRaising(drill))) &&
@@ -58,7 +58,7 @@ const isRunning = ({ targets }: Placed['drill']): boolean =>
   (targets['pattern · run'] ?? 0) > (targets['pattern · jump'] ?? 0);
 
 /** More moves of the neck than it likes. */
-export const manyNeckMoves: Rule = ({ placed, floor }) => {
+export const manyNeckMoves: NoteRule = ({ placed, floor }) => {
   const neck = placed.filter(({ drill }) => mainTarget(drill)?.startsWith('neck'));
   const moves = Math.round(neck.reduce((sum, one) => sum + repetitions(one, floor), 0));
   if (moves <= MOST_NECK_MOVES) return [];
@@ -75,7 +75,7 @@ export const manyNeckMoves: Rule = ({ placed, floor }) => {
 };
 
 /** Drill after drill for one part of the body. */
-export const sameInARow: Rule = ({ placed }) => {
+export const sameInARow: NoteRule = ({ placed }) => {
   let run: Placed[] = [];
   const runs: Placed[][] = [];
   for (const one of placed) {
@@ -84,7 +84,7 @@ export const sameInARow: Rule = ({ placed }) => {
   }
   return runs
     .filter((own) => own.length > MOST_IN_A_ROW && partOf(own[0]) !== 'pattern' && partOf(own[0]) !== 'system')
-    .map((own): Finding => ({
+    .map((own): Note => ({
       rule: 'same-in-a-row',
       severity: 'note',
       slotIds: own.map(({ slot }) => slot.id),
@@ -98,7 +98,7 @@ export const sameInARow: Rule = ({ placed }) => {
 const partOf = (one: Placed | undefined): string => (one && mainTarget(one.drill)?.split(' · ')[0]) ?? '';
 
 /** Sets on the way to a lift that begin heavy, or grow too much at once. */
-export const steepClimb: Rule = ({ placed }) =>
+export const steepClimb: GraveRule = ({ placed }) =>
   placed.flatMap(({ slot, drill }): readonly Finding[] => {
     const { dose } = slot;
     if (dose.kind !== 'lift') return [];
@@ -123,7 +123,7 @@ export const steepClimb: Rule = ({ placed }) =>
   });
 
 /** A raise that is too short for what the approach gives it. */
-export const shortRaise: Rule = ({ timeline: { segments, total }, library, approach }) => {
+export const shortRaise: NoteRule = ({ timeline: { segments, total }, library, approach }) => {
   const usual = (approach.shares.raise ?? 0) * total.plan;
   if (total.plan < LONG_ENOUGH || usual === 0) return [];
   const raised = segments

@@ -1,6 +1,6 @@
 import { gapsIn, missingPlanes } from '../coverage/coverageOf.ts';
 import type { Target } from '../drills/target.ts';
-import { TRADE, type Finding, type Rule } from './finding.ts';
+import { TRADE, type Note, type NoteRule } from './finding.ts';
 import { mainTarget } from '../drills/kinds.ts';
 
 /** How often one target may be the main one before it is remarked on. Common practice, no source. */
@@ -17,7 +17,7 @@ const said = (target: Target): string =>
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The same target three times while another the session needs has none. */
-export const repeatedTarget: Rule = ({ coverage, session, placed }) => {
+export const repeatedTarget: NoteRule = ({ coverage, session, placed }) => {
   if (!session) return [];
   const [gap] = gapsIn(coverage).filter(({ covered }) => covered < 0.1);
   if (!gap) return [];
@@ -28,7 +28,7 @@ export const repeatedTarget: Rule = ({ coverage, session, placed }) => {
   }
   return [...bySlot]
     .filter(([, slotIds]) => slotIds.length >= THRICE)
-    .map(([target, slotIds]): Finding => ({
+    .map(([target, slotIds]): Note => ({
       rule: 'repeated-target',
       severity: 'note',
       slotIds,
@@ -39,7 +39,7 @@ export const repeatedTarget: Rule = ({ coverage, session, placed }) => {
 };
 
 /** What the main session needs most and the circuit does not give. */
-export const gap: Rule = ({ coverage, session, placed }) => {
+export const gap: NoteRule = ({ coverage, session, placed }) => {
   if (!session || placed.length === 0) return [];
   const [most] = gapsIn(coverage).filter(({ need }) => need >= 0.7);
   if (!most) return [];
@@ -56,14 +56,14 @@ export const gap: Rule = ({ coverage, session, placed }) => {
 };
 
 /** A plane that nothing moves in. */
-export const planeMissing: Rule = ({ coverage, placed }) => {
+export const planeMissing: NoteRule = ({ coverage, placed }) => {
   if (placed.length < SLOTS_FOR_PLANES) return [];
   const WORDS = {
     sagittal: 'forward and back',
     frontal: 'sideways',
     transverse: 'turning',
   } as const;
-  return missingPlanes(coverage).map((plane): Finding => ({
+  return missingPlanes(coverage).map((plane): Note => ({
     rule: 'plane-missing',
     severity: 'note',
     slotIds: [],

@@ -4,7 +4,7 @@ import { countAt, just, type Seconds } from '../units.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
 import { clockWords } from '../clockWords.ts';
-import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
+import { BEHM, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
 import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
 
 /** Seconds that one side is held or rolled, over sets and rounds. */
@@ -49,9 +49,9 @@ export const longHold: GraveRule = ({ placed, floor, approach: { caps } }) => {
 };
 
 /** Rolling that is long for one area, or long in all. */
-export const longRolling: Rule = ({ placed, floor, approach: { caps } }) => {
+export const longRolling: NoteRule = ({ placed, floor, approach: { caps } }) => {
   const rolled = placed.filter(({ drill }) => isRolling(drill));
-  const long = rolled.flatMap((one): readonly Finding[] => {
+  const long = rolled.flatMap((one): readonly Note[] => {
     const seconds = oneSide(one, floor);
     if (seconds <= caps.rollArea) return [];
     const each = Math.floor(caps.rollArea / (countAt(one.slot.sets, 'plan') * one.rounds));
@@ -112,10 +112,10 @@ export const oneSideOnly: GraveRule = ({ placed }) =>
     }));
 
 /** A drill in pairs for an odd number of people. */
-export const oddOneOut: Rule = ({ headcount, placed }) =>
+export const oddOneOut: NoteRule = ({ headcount, placed }) =>
   placed
     .filter(({ drill }) => drill.kit.includes('partner') && headcount % 2 === 1)
-    .map(({ slot, drill }): Finding => ({
+    .map(({ slot, drill }): Note => ({
       rule: 'odd-one-out',
       severity: 'note',
       slotIds: [slot.id],

@@ -2,7 +2,7 @@ import { manyLandings, manyNeckMoves, sameInARow, shortRaise, steepClimb } from 
 import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
 import { oddLengths } from './lengthRules.ts';
 import { longHold, longRolling, oddOneOut, oneSideOnly, tooFewThings, tooHard } from './doseRules.ts';
-import type { GraveRule, Rule } from './finding.ts';
+import type { GraveRule, NoteRule, Reviewed, Finding } from './finding.ts';
 import { hardEasyHard, holdAfterMoving, phaseOrder, raiseFirst, wrongOrder } from './orderRules.ts';
 import { nobodyMay, noSwap } from './peopleRules.ts';
 import { hiddenTime, overTime, underTime, upAndDown } from './timeRules.ts';
@@ -18,11 +18,12 @@ export const GRAVE_RULES: readonly GraveRule[] = [
   tooHard,
   tooFewThings,
   wrongOrder,
+  manyLandings,
+  steepClimb,
 ];
 
-/** Every rule, in the order in which findings of one severity are told. */
-export const EVERY_RULE: readonly Rule[] = [
-  ...GRAVE_RULES,
+/** The rules that find notes alone, in the order in which they are told. */
+const NOTE_RULES: readonly NoteRule[] = [
   oddOneOut,
   holdAfterMoving,
   longRolling,
@@ -32,8 +33,6 @@ export const EVERY_RULE: readonly Rule[] = [
   gap,
   planeMissing,
   oddLengths,
-  manyLandings,
-  steepClimb,
   shortRaise,
   manyNeckMoves,
   sameInARow,
@@ -41,3 +40,6 @@ export const EVERY_RULE: readonly Rule[] = [
   hiddenTime,
   underTime,
 ];
+
+/** Every rule, in the order in which findings of one severity are told. */
+export const EVERY_RULE: readonly ((reviewed: Reviewed) => readonly Finding[])[] = [...GRAVE_RULES, ...NOTE_RULES];

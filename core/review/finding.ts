@@ -70,8 +70,11 @@ export interface Reviewed extends Laid {
   readonly coverage: Coverage;
 }
 
+/** A rule that may find more than a note. Every fix is tried against it before it is offered. */
 export type GraveRule = (laid: Laid) => readonly Finding[];
-export type Rule = (reviewed: Reviewed) => readonly Finding[];
+/** A rule that finds notes alone. No fix is tried against it: the compiler keeps warnings and stops out of it. */
+export type NoteRule = (reviewed: Reviewed) => readonly Note[];
+export type Note = Finding & { readonly severity: 'note' };
 
 export const TRADE = 'common practice';
 /** Acute effects of stretching: Behm, Blazevich, Kay & McHugh, Appl Physiol Nutr Metab 2016;41:1–11. From memory. */

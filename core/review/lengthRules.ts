@@ -1,5 +1,5 @@
 import { countAt, just } from '../units.ts';
-import { TRADE, type Finding, type Placed, type Rule } from './finding.ts';
+import { TRADE, type Note, type NoteRule, type Placed } from './finding.ts';
 
 /** Lengths that a slot goes from one end of the floor to the other, all its sets, sides and rounds counted; 0 where it goes none. */
 function lengthsOf({ slot: { dose, sides, sets }, rounds }: Placed): number {
@@ -11,7 +11,7 @@ function lengthsOf({ slot: { dose, sides, sets }, rounds }: Placed): number {
  * The group is at the far end when it is over: lengths are counted along the circuit, so that three there and three back
  * are none. Said once, at the last slot in which one length more brings everybody home.
  */
-export const oddLengths: Rule = ({ placed, circuit }) => {
+export const oddLengths: NoteRule = ({ placed, circuit }) => {
   const stations = new Set(circuit.blocks.filter((block) => block.stations).map(({ id }) => id));
   const travelling = placed.filter((one) => !stations.has(one.blockId) && lengthsOf(one) > 0);
   const all = travelling.reduce((sum, one) => sum + lengthsOf(one), 0);
@@ -19,7 +19,7 @@ export const oddLengths: Rule = ({ placed, circuit }) => {
   if (all % 2 === 0 || last?.slot.dose.kind !== 'distance') return [];
   const { slot, drill } = last;
   const more = { ...last.slot.dose, lengths: just(countAt(last.slot.dose.lengths, 'plan') + 1) };
-  const finding: Finding = {
+  const finding: Note = {
     rule: 'odd-lengths',
     severity: 'note',
     slotIds: [slot.id],

@@ -1,6 +1,6 @@
 import type { Phase } from '../drills/phase.ts';
 import { clockWords } from '../clockWords.ts';
-import { BEHM, TRADE, type Finding, type GraveRule, type Placed, type Rule } from './finding.ts';
+import { BEHM, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
 import { isMoving, isRaising, isStaticHold } from '../drills/kinds.ts';
 import { drillIn } from '../drills/onRung.ts';
 import { comesBefore } from '../drills/precedence.ts';
@@ -43,7 +43,7 @@ export const raiseFirst: GraveRule = ({ timeline: { segments }, placed, approach
 };
 
 /** Blocks in another order than the approach's. */
-export const phaseOrder: Rule = ({ circuit, approach }) => {
+export const phaseOrder: NoteRule = ({ circuit, approach }) => {
   const rank = (phase: Phase): number => approach.order.indexOf(phase);
   const known = circuit.blocks.filter(({ phase, lines }) => rank(phase) >= 0 && lines.length > 0);
   const late = known.find(
@@ -102,11 +102,11 @@ const before = (moved: Placed, other: Placed) =>
   ({ kind: 'before', slotId: moved.slot.id, otherId: other.slot.id }) as const;
 
 /** Long holds after the moving drills. */
-export const holdAfterMoving: Rule = ({ placed, session, circuit }) => {
+export const holdAfterMoving: NoteRule = ({ placed, session, circuit }) => {
   const firstMoving = placed.findIndex(({ drill }) => isMoving(drill));
   if (firstMoving < 0 || (!session && circuit.purpose === '')) return [];
   const moving = placed[firstMoving];
-  return placed.slice(firstMoving + 1).flatMap((held): readonly Finding[] => {
+  return placed.slice(firstMoving + 1).flatMap((held): readonly Note[] => {
     if (!isStaticHold(held.drill) || !moving) return [];
     return [
       {
@@ -123,7 +123,7 @@ export const holdAfterMoving: Rule = ({ placed, session, circuit }) => {
 };
 
 /** Hard, then easy, then hard again after the raiser, which is meant to fall: people cool and are asked to start afresh. */
-export const hardEasyHard: Rule = ({ placed: all }) => {
+export const hardEasyHard: NoteRule = ({ placed: all }) => {
   const placed = all.filter(({ phase }) => phase !== 'raise');
   const efforts = placed.map(({ drill }) => drill.effort);
   const peak = efforts.findIndex(

@@ -1,7 +1,7 @@
 import { workStretches } from '../dose/workSeconds.ts';
 import { bestOrder } from './bestOrder.ts';
 import { clockWords } from '../clockWords.ts';
-import { TRADE, type Finding, type GraveRule, type Rule } from './finding.ts';
+import { TRADE, type Finding, type GraveRule, type Note, type NoteRule } from './finding.ts';
 
 /** Under this share of the time there is, a circuit is remarked on as short. Common practice, no source. */
 const SHORT_BELOW = 0.85;
@@ -36,7 +36,7 @@ export const overTime: GraveRule = ({ circuit, timeline, placed, floor }) => {
 };
 
 /** Much shorter than the time there is. */
-export const underTime: Rule = ({ circuit: { available }, timeline: { total } }) => {
+export const underTime: NoteRule = ({ circuit: { available }, timeline: { total } }) => {
   if (available === 0 || total.plan === 0 || total.plan >= available * SHORT_BELOW) return [];
   const spare = available - total.plan;
   return [
@@ -52,7 +52,7 @@ export const underTime: Rule = ({ circuit: { available }, timeline: { total } })
 };
 
 /** Too much of the time goes into getting ready, changing sides and resting. */
-export const hiddenTime: Rule = ({ timeline: { hidden: all, segments, total }, approach: { caps }, placed }) => {
+export const hiddenTime: NoteRule = ({ timeline: { hidden: all, segments, total }, approach: { caps }, placed }) => {
   // Between sets under a bar people rest because they must.
   const underABar = new Set(placed.filter(({ slot }) => slot.dose.kind === 'lift').map(({ slot }) => slot.id));
   const hidden = segments
@@ -72,8 +72,8 @@ export const hiddenTime: Rule = ({ timeline: { hidden: all, segments, total }, a
 };
 
 /** More getting up and down, and fetching, than the same slots need. */
-export const upAndDown: Rule = (reviewed) =>
-  reviewed.circuit.blocks.flatMap((block): readonly Finding[] => {
+export const upAndDown: NoteRule = (reviewed) =>
+  reviewed.circuit.blocks.flatMap((block): readonly Note[] => {
     const better = bestOrder(block, reviewed);
     if (!better || better.saves < WORTH_REORDERING) return [];
     return [

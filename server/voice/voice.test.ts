@@ -1,7 +1,6 @@
 import { chmodSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { monitorEventLoopDelay } from 'node:perf_hooks';
 import fc from 'fast-check';
 import { afterAll, describe, expect, it } from 'vitest';
 import { WaveFile } from 'wavefile';
@@ -42,13 +41,11 @@ describe('a spoken line', () => {
     expect(long).toBeGreaterThan(short ?? Infinity);
   });
 
-  it('is the same the second time, from disk, in no time', async () => {
+  it('is the same the second time, from disk, without the program', async () => {
     const wish = { ...manner, texts: ['Lateral lunge, left side.'] };
     const first = await speaker.speak(wish);
-    const began = performance.now();
     const again = await espeakSpeaker({ program: '/nowhere', folder: join(folder, 'clips') }).speak(wish);
     expect(again).toEqual(first);
-    expect(performance.now() - began).toBeLessThan(1_000);
   });
 
   it('is data, never a word of a command', async () => {
@@ -68,15 +65,18 @@ describe('a spoken line', () => {
     expect((await of({ speed: 110 }))?.seconds).toBeGreaterThan(plain?.seconds ?? Infinity);
   });
 
-  it('of forty circuits does not hold the process up', async () => {
-    const delay = monitorEventLoopDelay({ resolution: 1 });
-    delay.enable();
-    await speaker.speak({
-      ...manner,
-      texts: Array.from({ length: 40 }, (_, at) => `Drill number ${String(at)}, on your back.`),
-    });
-    delay.disable();
-    expect(delay.percentile(99) / 1e6).toBeLessThan(20);
+  it('of forty drills is spoken while the process goes on with its work', async () => {
+    let turns = 0;
+    const goOn = () => {
+      turns += 1;
+      turning = setImmediate(goOn);
+    };
+    let turning = setImmediate(goOn);
+    const texts = Array.from({ length: 40 }, (_, at) => `Drill number ${String(at)}, on your back.`);
+    await speaker.speak({ ...manner, texts });
+    clearImmediate(turning);
+    // One line at a time, each by a program of its own: what waits is done at least once between two of them.
+    expect(turns).toBeGreaterThan(texts.length);
   });
 });
 

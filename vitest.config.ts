@@ -21,18 +21,25 @@ export default defineConfig({
         test: {
           name: 'core',
           include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'catalogue/**/*.test.ts'],
+          setupFiles: ['core/testing/seed.ts'],
           testTimeout: PATIENCE_MS,
         },
       },
       {
         extends: './web/vite.config.ts',
-        test: { name: 'web', include: ['web/**/*.test.ts'], testTimeout: PATIENCE_MS },
+        test: {
+          name: 'web',
+          include: ['web/**/*.test.ts'],
+          setupFiles: ['core/testing/seed.ts'],
+          testTimeout: PATIENCE_MS,
+        },
       },
       {
         test: {
           name: 'server',
           include: ['server/**/*.test.ts', 'demo/**/*.test.ts'],
           exclude: SERVER_ALONE,
+          setupFiles: ['core/testing/seed.ts'],
           globalSetup: ['server/testing/database.ts'],
           testTimeout: PATIENCE_MS,
           hookTimeout: 120_000,
@@ -42,6 +49,7 @@ export default defineConfig({
         test: {
           name: 'server-alone',
           include: SERVER_ALONE,
+          setupFiles: ['core/testing/seed.ts'],
           globalSetup: ['server/testing/database.ts'],
           fileParallelism: false,
           testTimeout: PATIENCE_MS,

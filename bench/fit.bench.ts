@@ -50,7 +50,7 @@ const EXACTLY = { mip_rel_gap: 0, mip_abs_gap: 1e-6 };
 for (const slots of [8, 14, 20, 30]) {
   const circuit = circuitOf(slots);
   const { planned, expanded, kept, steps } = fitCurve(circuit, occasion);
-  const program = fitProgram(choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter'), Math.round(planned * 0.6), false);
+  const program = fitProgram(choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter'), Math.round(planned * 0.6));
   describe(`${String(slots)} slots, ${String(planned)} s: the whole curve of ${String(steps.length)} steps, from ${String(expanded)} partial plans looked at and ${String(kept)} kept (${((kept * 8) / 1024).toFixed(0)} kB), against one budget`, () => {
     bench('fitCurve, every budget', () => void fitCurve(circuit, occasion), {
       iterations: 10,

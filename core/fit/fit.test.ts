@@ -221,7 +221,7 @@ describe('the moves in words', () => {
       'Invented C: sides alternating instead of one after the other (10)',
     ]);
     expect(plan(circuit, { slots: { [slot.id]: { kind: 'kept', amount: 'half', sides: 'each' } } })).toEqual([
-      'Invented C: 4 a side instead of 8 a side (48)',
+      'Invented C: 4 a side instead of 8 (48)',
     ]);
     expect(plan(circuit, { blocks: { 'block-mobilise': { rounds: 1, rest: 'none' } } })).toEqual([
       expect.stringMatching(/^Mobilise with no rest/),
@@ -313,7 +313,7 @@ describe('more than thirty slots', () => {
         const occasion = fitOccasion(approach);
         const set = choicesOf(circuit, occasion, PLAIN_RECIPE, 'shorter');
         const longest = 2 * timeCircuit(circuit, occasion).total.plan;
-        const search = (bound: 'exact' | 'generous') => frontierOf(taskOf(set, false, bound), { longest }).steps;
+        const search = (bound: 'exact' | 'generous') => frontierOf(taskOf(set, bound), { longest }).steps;
         const bounds = search('generous');
         for (const { time, value } of search('exact')) {
           const most = bounds.findLast((step) => step.time <= time)?.value ?? -1;

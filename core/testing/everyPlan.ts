@@ -33,8 +33,7 @@ function plansOf(
 ): readonly { readonly plan: Plan; readonly seconds: Seconds; readonly value: number }[] | undefined {
   const { circuit, occasion } = set;
   const blocks = set.blocks.map(blockChoices);
-  const modes = set.mayNameOnly ? [false, true] : [false];
-  if (blocks.reduce((count, choices) => count * choices.length, modes.length) > most) return undefined;
+  if (blocks.reduce((count, choices) => count * choices.length, 1) > most) return undefined;
   let plans: readonly BlockChoice[] = [{ slots: {}, blocks: {} }];
   for (const choices of blocks) {
     plans = plans.flatMap((so) =>
@@ -45,7 +44,7 @@ function plansOf(
     );
   }
   return plans
-    .flatMap((plan) => modes.map((namesOnly): Plan => ({ ...plan, namesOnly })))
+    .map((plan): Plan => ({ ...plan, namesOnly: set.namesOnly }))
     .flatMap((plan) => {
       const built = builtCircuit(circuit, plan, occasion);
       if (!holds(circuit, built, occasion)) return [];

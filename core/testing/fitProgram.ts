@@ -46,11 +46,11 @@ interface Way {
  * later rounds, w that rounds lead from a block's last drill back to its first, z that a rest comes last and does not count,
  * s that a target is served.
  */
-export function fitProgram(set: ChoiceSet, seconds: Seconds, namesOnly: boolean): string {
+export function fitProgram(set: ChoiceSet, seconds: Seconds): string {
   const { circuit, occasion, weights } = set;
-  const peopled = withItsPeople({ ...circuit, namesOnly: circuit.namesOnly || namesOnly }, occasion);
+  const peopled = withItsPeople({ ...circuit, namesOnly: circuit.namesOnly || set.namesOnly }, occasion);
   const ways = set.blocks.map(waysOf);
-  const nodes = nodesOf(set, ways, namesOnly);
+  const nodes = nodesOf(set, ways);
   const goal: string[] = [];
   const time: string[] = [];
   const rows: string[] = [];
@@ -178,7 +178,7 @@ function waysOf({ rounds, rests, alike }: ChoiceBlock, block: number): readonly 
   );
 }
 
-function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[], namesOnly: boolean): readonly Node[] {
+function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[]): readonly Node[] {
   const { weights } = set;
   return set.blocks.flatMap((block, b) => {
     const timed = (choice: Choice, rest: RestLevel) => {
@@ -187,7 +187,7 @@ function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[], namesOnly: b
     };
     const valueOf = ({ standsFor }: Choice, { rounds, rest }: Way): number =>
       standsFor.reduce((sum, { weight, fraction, quality, unchanged }) => {
-        const given = { fraction, rounds: rounds / block.planned, quality, rest, namesOnly };
+        const given = { fraction, rounds: rounds / block.planned, quality, rest, namesOnly: set.namesOnly };
         return sum + unchanged + slotWorth(weight, weights.sum, given);
       }, 0);
     const longest = Math.max(

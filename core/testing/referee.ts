@@ -34,14 +34,11 @@ interface Answer {
 export class Referee {
   private process: ChildProcess | undefined;
 
-  /** The best worth of any plan of any set of choices for a number of seconds, names only or not. */
+  /** The best worth of any plan of any set of choices for a number of seconds. */
   async best(sets: readonly ChoiceSet[], seconds: Seconds): Promise<Verdict> {
-    const asked = sets.flatMap((set) =>
-      (set.mayNameOnly ? [false, true] : [false]).map((namesOnly) => ({ set, namesOnly })),
-    );
     const values: number[] = [];
-    for (const { set, namesOnly } of asked) {
-      const program = fitProgram(set, seconds, namesOnly);
+    for (const set of sets) {
+      const program = fitProgram(set, seconds);
       const answer =
         (await this.solve(program, EXACTLY)) ?? (await this.solve(program, { ...EXACTLY, presolve: 'off' }));
       if (answer?.status === 'Optimal' && answer.holds) values.push(answer.value * WORTH_UNIT);

@@ -1,8 +1,8 @@
 import type { Slot } from '../../circuit/circuit.ts';
 import { countAt, secondsAt, type Range, type Seconds } from '../../units.ts';
 
-/** From so many slots on a shared interval or count is no accident. Common practice, no source. */
-const FEWEST_ALIKE = 3;
+/** Two neighbours on one interval or count are called alike, and so is a whole block. Common practice, no source. */
+const FEWEST_ALIKE = 2;
 
 /** Whether one interval, or one count, rules the slots of a block: "nine times thirty", "all sevens". */
 export function isRuledByOne(slots: readonly Slot[]): boolean {

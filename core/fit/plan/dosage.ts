@@ -33,6 +33,8 @@ const LEAST_FAST_COUNT = 2;
 const LEAST_HOLDS = 2;
 const LEAST_SECONDS: Seconds = 10;
 const LEAST_HELD_SECONDS: Seconds = 15;
+/** With much less of it than was planned it is another drill: two minutes of breathing are not cut to a breath. Common practice, no source. */
+const LEAST_LEFT = 3 / 8;
 
 /** Every dosage of a slot at most as long as planned: all, ¾, ½ and the shortest, with every faster way to take the sides. */
 export function shorterDosages(slot: Slot, drill: Drill, floor: Floor): readonly Dosage[] {
@@ -91,7 +93,7 @@ export function fractionOf(slot: Slot, planned: Slot, floor: Floor, seconds: Sec
 
 function leastShare({ dose }: Slot, { shortestUseful }: Drill, planned: Seconds): number {
   if (dose.kind === 'lift') return fewestSteps(dose.steps) / dose.steps.length;
-  return planned > 0 ? Math.min(1, shortestUseful / planned) : 1;
+  return planned > 0 ? Math.min(1, Math.max(LEAST_LEFT, shortestUseful / planned)) : 1;
 }
 
 function tooShort(slot: Slot, { shortestUseful }: Drill, planned: Seconds, floor: Floor): boolean {

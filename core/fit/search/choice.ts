@@ -58,5 +58,6 @@ export interface ChoiceSet {
   readonly floor: Floor;
   readonly weights: Weights;
   readonly blocks: readonly ChoiceBlock[];
-  readonly mayNameOnly: boolean;
+  /** Whether drills are called by name alone. */
+  readonly namesOnly: boolean;
 }

@@ -21,8 +21,8 @@ import { knownSlots, rangeQuality, serves, sidesQuality, unchangedWorth, weights
 export type Direction = 'shorter' | 'longer';
 
 /**
- * What may be done to a circuit by a recipe, in one set of choices or two: what is optional goes first, so that either all
- * of it goes, or nothing else is left out or cut by more than a third.
+ * What may be done to a circuit by a recipe, in up to four sets of choices. What is optional goes first, so that either all
+ * of it goes, or nothing else is left out or cut by more than a third; each with a word to every drill, or names only.
  */
 export function choiceSetsOf(
   circuit: Circuit,
@@ -32,14 +32,24 @@ export function choiceSetsOf(
 ): readonly ChoiceSet[] {
   const all = choicesOf(circuit, occasion, recipe, direction);
   const optional = direction === 'shorter' ? optionalIn(all) : new Set<string>();
-  if (optional.size === 0) return [all];
+  if (optional.size === 0) return talkSetsOf(all, recipe, direction);
   const eachPlace = (change: (place: ChoicePlace) => ChoicePlace): ChoiceSet => ({
     ...all,
     blocks: all.blocks.map((block) => ({ ...block, places: block.places.map(change) })),
   });
   const stays = eachPlace((place) => (optional.has(place.slot.id) ? byItself(place) : hardlyLess(place)));
   const goes = eachPlace((place) => (optional.has(place.slot.id) ? { ...place, choices: [] } : place));
-  return [stays, goes];
+  return [stays, goes].flatMap((set) => talkSetsOf(set, recipe, direction));
+}
+
+/** A set of choices, and beside it the same with names only, where everybody knows the drills: none is put in then. */
+export function talkSetsOf(set: ChoiceSet, recipe: FitRecipe, direction: Direction): readonly ChoiceSet[] {
+  const { circuit, occasion } = set;
+  const { newDrills } = withItsPeople(circuit, occasion);
+  const known = !circuit.namesOnly && !circuit.somebodyNew && newDrills.size === 0;
+  if (direction === 'longer' || !known || !permitted(recipe, direction)('talk', '')) return [set];
+  const blocks = set.blocks.map((block) => ({ ...block, places: block.places.map(byItself) }));
+  return [set, { ...set, blocks, namesOnly: true }];
 }
 
 /** What may go before all else: optional slots that no part of the approach would be without. */
@@ -73,7 +83,6 @@ export function choicesOf(circuit: Circuit, occasion: Occasion, recipe: FitRecip
   const may = permitted(recipe, direction);
   const floor = floorOf(circuit, occasion);
   const weights = weightsOf(circuit, occasion, recipe.emphasis);
-  const { newDrills } = withItsPeople(circuit, occasion);
   let raised = occasion.done?.raise ?? 0;
   const blocks = circuit.blocks.map((block) => {
     const raiseBefore = block.phase === 'potentiate' ? Math.min(occasion.approach.caps.raiseBeforeFast, raised) : 0;
@@ -81,9 +90,7 @@ export function choicesOf(circuit: Circuit, occasion: Occasion, recipe: FitRecip
     if (block.phase !== 'potentiate') raised += plannedRaising(choiceBlock, circuit, occasion, floor);
     return choiceBlock;
   });
-  const mayNameOnly =
-    direction === 'shorter' && !circuit.namesOnly && !circuit.somebodyNew && newDrills.size === 0 && may('talk', '');
-  return { circuit, occasion, floor, weights, blocks, mayNameOnly };
+  return { circuit, occasion, floor, weights, blocks, namesOnly: false };
 }
 
 type May = (kind: MoveKind, id: string) => boolean;

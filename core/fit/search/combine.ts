@@ -2,6 +2,7 @@ import { allSlots, type Circuit, type Slot } from '../../circuit/circuit.ts';
 import { usualSlot } from '../../circuit/slot.ts';
 import type { Floor } from '../../dose/distance.ts';
 import { baseOf, type Drill } from '../../drills/drill.ts';
+import { isRaising } from '../../drills/kinds.ts';
 import type { Phase } from '../../drills/phase.ts';
 import { permits } from '../../people/conflictsOf.ts';
 import { fitsSite } from '../../occasion/site.ts';
@@ -32,7 +33,15 @@ export function combiningDrill(
 ): Drill | undefined {
   const { ceilings } = occasion;
   if (!ceilings || isClass(circuit, occasion)) return undefined;
+  // What raises the pulse is made shorter: the jog before a run is not swapped for boxing.
+  if (isRaising(here.drill) || isRaising(next.drill)) return undefined;
   const { library } = occasion;
+  // Where one of the two is as good for the other, it is kept: nobody has to be shown it.
+  const own = Math.max(
+    likeness(here.drill, next.drill, occasion),
+    likeness(next.drill, here.drill, occasion),
+    LIKE_ENOUGH,
+  );
   const used = new Set(allSlots(circuit).map(({ drillId }) => drillId));
   const kit = new Set([...here.drill.kit, ...next.drill.kit]);
   const effort = Math.max(here.drill.effort, next.drill.effort);
@@ -40,7 +49,7 @@ export function combiningDrill(
   for (const drill of library.drills) {
     if (used.has(drill.id) || others.has(drill.id) || !drill.phases.includes(phase) || drill.effort > effort) continue;
     const [one, other] = [likeness(drill, here.drill, occasion), likeness(drill, next.drill, occasion)];
-    if (Math.min(one, other) < LIKE_ENOUGH || (best && one + other <= best.score)) continue;
+    if (Math.min(one, other) < own || (best && one + other <= best.score)) continue;
     const base = baseOf(drill);
     if (!base.kit.every((item) => kit.has(item)) || !fitsSite(drill, base, occasion.site)) continue;
     if (!ceilings.every((limits) => permits(base, limits))) continue;

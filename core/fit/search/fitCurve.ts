@@ -55,13 +55,10 @@ export function fitCurve(
   const sets = choiceSetsOf(circuit, occasion, recipe, 'shorter');
   const longer = choicesOf(circuit, occasion, recipe, 'longer');
   const whole = planValue(AS_PLANNED, shorter);
-  const modes = shorter.mayNameOnly ? [false, true] : [false];
-  const parts = sets.length * modes.length + 1;
+  const parts = sets.length + 1;
   const progress = (at: number) => (share: number) => onProgress?.((at + share) / parts);
-  const searches = sets.flatMap((set, part) =>
-    modes.map((namesOnly, at) => search(set, namesOnly, planned, progress(part * modes.length + at))),
-  );
-  const added = search(longer, false, longestOf(longer, planned), progress(parts - 1));
+  const searches = sets.map((set, part) => search(set, planned, progress(part)));
+  const added = search(longer, longestOf(longer, planned), progress(parts - 1));
   const cut = merged(searches).filter(({ seconds }) => seconds <= planned);
   const more = merged([added]).filter(({ seconds, value }) => seconds > planned && value > whole);
   const all = [added, ...searches];
@@ -81,15 +78,14 @@ export function fitCurve(
 interface Searched {
   readonly task: Task;
   readonly frontier: Frontier;
-  readonly namesOnly: boolean;
   readonly set: ChoiceSet;
   readonly exact: boolean;
 }
 
-function search(set: ChoiceSet, namesOnly: boolean, longest: Seconds, onProgress: OnProgress): Searched {
+function search(set: ChoiceSet, longest: Seconds, onProgress: OnProgress): Searched {
   const exact = set.blocks.reduce((sum, { places }) => sum + places.length, 0) <= EXACT_UP_TO_SLOTS;
-  const task = taskOf(set, namesOnly, exact ? 'exact' : 'generous');
-  return { task, frontier: frontierOf(task, { longest: Math.ceil(2 * longest), onProgress }), namesOnly, set, exact };
+  const task = taskOf(set, exact ? 'exact' : 'generous');
+  return { task, frontier: frontierOf(task, { longest: Math.ceil(2 * longest), onProgress }), set, exact };
 }
 
 interface Found {
@@ -118,7 +114,7 @@ function merged(searches: readonly Searched[]): readonly Found[] {
 }
 
 /** The plan that a label's decisions make. What was not decided is left out. */
-export function planOf({ task, frontier, namesOnly, set }: Searched, label: number): Plan {
+export function planOf({ task, frontier, set }: Searched, label: number): Plan {
   const slots: Record<string, SlotPlan> = {};
   const blocks: Record<string, BlockPlan> = {};
   for (const { places } of set.blocks) for (const { slot } of places) slots[slot.id] = { kind: 'out' };
@@ -129,7 +125,7 @@ export function planOf({ task, frontier, namesOnly, set }: Searched, label: numb
     slots[decision.slotId] = decision.plan;
     if (decision.covers !== null) slots[decision.covers] = { kind: 'covered' };
   }
-  return { slots, blocks, namesOnly };
+  return { slots, blocks, namesOnly: set.namesOnly };
 }
 
 /** No plan that only adds is longer than this. */

@@ -15,8 +15,8 @@ import { together, useful } from './taskPlaces.ts';
 import { slotWorth } from './worth.ts';
 
 /** Puts a choice set into numbers. */
-export function taskOf(set: ChoiceSet, namesOnly: boolean, bound: Bound, relaxed: Relaxed = {}): Task {
-  return new TaskBuilder(set, namesOnly, bound, relaxed).build();
+export function taskOf(set: ChoiceSet, bound: Bound, relaxed: Relaxed = {}): Task {
+  return new TaskBuilder(set, bound, relaxed).build();
 }
 
 class TaskBuilder {
@@ -28,7 +28,6 @@ class TaskBuilder {
 
   constructor(
     private readonly set: ChoiceSet,
-    private readonly namesOnly: boolean,
     private readonly bound: Bound,
     private readonly relaxed: Relaxed,
   ) {
@@ -42,10 +41,7 @@ class TaskBuilder {
     const ways = set.blocks.map((block) => this.waysOf(block));
     const later = this.targetsLater(ways);
     const raises = set.blocks.map(({ places }) => Math.max(0, ...places.map(({ raiseBefore }) => 2 * raiseBefore)));
-    const occasion = withItsPeople(
-      { ...set.circuit, namesOnly: set.circuit.namesOnly || this.namesOnly },
-      set.occasion,
-    );
+    const occasion = withItsPeople({ ...set.circuit, namesOnly: set.circuit.namesOnly || set.namesOnly }, set.occasion);
     const half = (from: Stance, drill: Drill, again: boolean) =>
       Math.round(2 * readySeconds(from, drill, again, occasion));
     const blocks = set.blocks.map((block, at): TaskBlock => ({
@@ -157,7 +153,7 @@ class TaskBuilder {
           rounds: rounds / block.planned,
           quality,
           rest,
-          namesOnly: this.namesOnly,
+          namesOnly: this.set.namesOnly,
         }),
       0,
     );

@@ -100,7 +100,21 @@ function doseMoveWords({ kind, id }: MoveKey, plan: Plan, set: ChoiceSet): strin
       : `${drill.name}: ${way} alternating instead of one after the other`;
   }
   const { floor } = set;
-  return `${drill.name}: ${amountWords(built, drill, floor)} instead of ${amountWords(planned, drill, floor)}`;
+  return `${drill.name}: ${lessWords(amountWords(built, drill, floor), amountWords(planned, drill, floor))}`;
+}
+
+/** How sides are taken, as it ends an amount. What stays is not said twice: "3 a side instead of 5". */
+const HOW_SIDES = [', alternating', ' a side', ' each way'] as const;
+
+function lessWords(now: string, before: string): string {
+  const [less, planned] = HOW_SIDES.reduce(
+    ([one, other], end) => {
+      if (!one.endsWith(end) || !other.endsWith(end)) return [one, other];
+      return [end === HOW_SIDES[0] ? one.slice(0, -end.length) : one, other.slice(0, -end.length)];
+    },
+    [now, before],
+  );
+  return `${less} instead of ${planned}`;
 }
 
 function lower(name: string): string {

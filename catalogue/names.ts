@@ -499,6 +499,8 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'overhead squats; squat with stick overhead; oh squat; overhead squat with stick; stick overhead squat; dowel overhead squat; overhead stick squat; squat arms overhead; overhead squat with dowel; squat with arms overhead; broomstick overhead squat',
   'Squat to stand':
     'toe touch to squat; toe touch squat; squat to stands; sumo squat to stand; hamstring squat to stand; squat to hamstring stretch; toe grab squat; squat stands; hold toes squat; toe touch into squat; squat to hamstring; hold the toes squat to stand; squat to toe touch',
+  'Deep squat hold':
+    'squat hold; deep squat sit; squat sit; resting squat; bottom squat hold; hold the bottom of a squat; prying squat; squat hold at the bottom; deep squat stretch; sit in a deep squat; sit in a squat; hold a deep squat; hold a squat; held squat; bodyweight squat hold; air squat hold; isometric squat; squat iso hold; full squat hold; paused squat hold; low squat hold; squat and hold; squat prying',
   'Deep squat with rotation':
     'squat with thoracic rotation; deep squat rotation; squat with rotation; squat and rotate; deep squat with reach; deep squat and reach; low squat with rotation; squat and reach to the ceiling; squat hold with rotation; squat and twist; deep squat twist; deep squat thoracic rotation; squat with overhead rotation; prying squat with rotation',
   'Squat on half-dome':

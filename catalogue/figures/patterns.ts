@@ -53,6 +53,9 @@ const toChair = (y: number, hand: Parts, top: Parts = arms(20, 6, 20)): Motion =
 const atChest: Parts = arms(34, 4, 138, 30);
 const overhead = arms(174, 26, 4);
 const deep = (hand: Parts, lean = 34): Pose => squat(0.19, lean, hand, 0.16, 0.1);
+/** Palms together before the chest, elbows inside the knees. */
+const prayer: Parts = hands(0.16, 0.52, 0.01);
+const halfWay: Parts = hands(0.2, 0.62, 0.03);
 const toes = holding('rightToe', [-0.02, 0.05, 0.02], [-0.2, 0, 1]);
 const bent = (hand: Parts, lean = 104): Pose =>
   frame(STAND, hips(-0.06, 0.5), tilt(lean), spine(30), head(10), feet(0, 0.14), hand);
@@ -354,6 +357,18 @@ export const patternFigures: Figures = {
     ),
     'reach up from the bottom': round([bent(toes), deep(toes, 18), deep(arms(166, 8, 4), 14), stand(arms(172, 6, 4))], {
       natural: 6,
+    }),
+  }),
+  'deep-squat-hold': figure(there([deep(prayer), deep(prayer, 30)], { natural: 5 }), {
+    'half way down': there([squat(0.3, 26, halfWay, 0.16, 0.1), squat(0.29, 24, halfWay, 0.16, 0.1)], {
+      natural: 5,
+    }),
+    'sitting low, elbows on the knees': there([frame(SIT, tilt(30), prayer), frame(SIT, tilt(26), prayer)], {
+      props: [CHAIR],
+      natural: 5,
+    }),
+    'shift from foot to foot': sideToSide(deep(prayer), frame(deep(prayer, 26), hips(-0.1, 0.22, 0.03)), {
+      view: 'three-quarter',
     }),
   }),
   'deep-squat-with-rotation': figure(rotated(0.18), {

@@ -46,7 +46,7 @@ export const EFFORT_RULES: readonly SpokenRule[] = [
     once(said, 'steps', list.split('/').map(Number)),
   ),
   rule('\\b(?:in an? )?ramp(?:ing|ed)?(?: up)?\\b(?![ -]?up)(?! sets?)', (said) => once(said, 'ramp', true)),
-  rule(`(?:\\bat |@ ?)?\\b((?:\\d{1,3}%? ?(?:/|,|-|then|and) ?){0,9}\\d{1,3} ?%)`, (said, [list = '']) =>
+  rule(`(?:\\bat |@ ?)?\\b((?:\\d{1,3}%? ?(?:/|,|-|then|and) ?|[4-9]\\d%? ){0,9}\\d{1,3} ?%)`, (said, [list = '']) =>
     once(said, 'percents', (list.match(/\d+/g) ?? []).map(Number)),
   ),
   rule(

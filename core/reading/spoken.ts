@@ -1,5 +1,6 @@
 import type { Measure, Speed } from '../dose/distance.ts';
 import type { Extra, Growing, Tempo } from '../dose/dose.ts';
+import type { LiftDose } from '../dose/lift.ts';
 import type { BandStrength, Load } from '../drills/inHand.ts';
 import type { Effort, Percent, Range, Seconds } from '../units.ts';
 
@@ -43,6 +44,8 @@ export interface Spoken {
   grade?: Range;
   /** It climbs: "ramp". */
   ramp?: boolean;
+  /** Sets that climb to a lift. */
+  lift?: LiftDose;
   /** Seconds of every step of a climb: "90/60/60/45s". */
   steps?: readonly Seconds[];
   percents?: readonly Percent[];

@@ -11,7 +11,9 @@ export interface SpokenLine {
 /** Finds what is said of a dose wherever it stands in a plain line; what is left is the name. */
 export function spokenLine(plain: string): SpokenLine {
   const said: Spoken = {};
-  let text = oneSpaced(inSeconds(plain.replace(/\b90[ /-]90(?:'?s)?\b/g, NINETIES).replace(/\s?%/g, '%')));
+  let text = oneSpaced(
+    inSeconds(plain.replace(/\b90[ /-]90(?:'?s)?\b/g, NINETIES).replace(/\s?(?:%|\bper ?cent\b)/g, '%')),
+  );
   for (const { pattern, note } of SPOKEN_RULES) {
     const left = text.replace(pattern, (...found: unknown[]) => {
       // The last two are where it was found and the whole text.

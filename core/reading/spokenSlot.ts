@@ -2,6 +2,7 @@ import {
   LEAST_REP_SECONDS,
   MOST_COUNT,
   MOST_GRADE,
+  MOST_LOAD,
   MOST_METRES,
   MOST_PERCENT,
   MOST_POSITIONS,
@@ -14,6 +15,7 @@ import {
 import type { Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { metresOf, type DistanceDose } from '../dose/distance.ts';
+import type { LiftStep } from '../dose/lift.ts';
 import type { Dose, Sides } from '../dose/dose.ts';
 import { LIGHT_EFFORT, rampGrades, usualClimb, type RampDose } from '../dose/ramp.ts';
 import { USUAL_HOLD_MOVE_SECONDS, usualSetRest } from '../dose/trade.ts';
@@ -74,6 +76,7 @@ function withTimes(said: Spoken, drill: Drill): Spoken {
 
 function doseFrom(said: Spoken, drill: Drill): Dose | undefined {
   const { count, hold, seconds, feel } = said;
+  if (said.lift) return said.lift;
   const distance = distanceFrom(said, drill);
   if (distance) return distance;
   if (isRamp(said)) return rampFrom(said, drill);
@@ -245,6 +248,11 @@ function canBeKept({ dose, sets, setRest, rest, extra }: Slot): boolean {
         Math.max(...rampGrades(dose)) <= MOST_GRADE
       );
     case 'lift':
-      return true;
+      return (
+        fits(just(dose.reps), 1, MOST_COUNT) && dose.load > 0 && dose.load <= MOST_LOAD && dose.steps.every(isStep)
+      );
   }
 }
+
+const isStep = ({ percent, reps }: LiftStep): boolean =>
+  percent >= 1 && percent <= MOST_PERCENT && reps >= 1 && reps <= MOST_COUNT;

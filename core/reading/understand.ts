@@ -25,7 +25,7 @@ export interface Understood {
 export function understand(typed: string, library: DrillLibrary, id: string): Understood | undefined {
   const { text, cue } = withoutCue(typed);
   const line = spokenLine(plainText(text));
-  const meant = nameOf(line, nameIndexOf(library));
+  const meant = line.said.lift ? liftOf(line, library) : nameOf(line, nameIndexOf(library));
   if (!meant) return undefined;
   const { named, others, unsaid } = meant;
   // A figure or a sign that nothing was made of may have said how much.
@@ -96,6 +96,19 @@ interface Guess {
   readonly meant: Meant;
 }
 
+/** The sets on the way to a lift are one drill, whichever the lift: its name is what is said beside it. */
+function liftOf(line: SpokenLine, library: DrillLibrary): Meant | undefined {
+  const drill = library.drills.find(({ usual }) => usual.dose.kind === 'lift');
+  if (!drill) return undefined;
+  const index = nameIndexOf(library);
+  const unsaid = line.parts.map((part) => part.replace(LIFT_SETS, '').trim()).filter((part) => part !== '');
+  const said = exactly(nameWords(line.parts.join(' ')), index);
+  const named = { drill, rungId: '' };
+  return { named, sure: true, others: [], unsaid: said?.drill === drill ? [] : unsaid };
+}
+
+const LIFT_SETS = /\b(?:ramp(?:ing)?|warm|build|work)(?:ing)?[- ]?up(?: sets?)?\b|\bsets?\b/g;
+
 /** Words that say how a drill is done and leave it the same drill. */
 const CALM = new Set(
   nameWords(
@@ -104,7 +117,8 @@ const CALM = new Set(
 );
 
 function nameOf({ parts, said }: SpokenLine, index: NameIndex): Meant | undefined {
-  const perhaps = [[], ...(said.perhapsName ?? []).map((word) => [word]), said.perhapsName ?? []];
+  // The name that says most is meant: a squat hold is more than a squat.
+  const perhaps = [said.perhapsName ?? [], ...(said.perhapsName ?? []).map((word) => [word]), []];
   const wordsOf = (some: readonly string[]): readonly string[] => nameWords(some.join(' '));
   const sure = (named: Named, unsaid: readonly string[] = []): Meant => ({ named, sure: true, others: [], unsaid });
   const whole = wordsOf(parts);

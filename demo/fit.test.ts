@@ -2,6 +2,7 @@ import { catalogue } from '@prompt-spark/catalogue';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
+import { coverageOf } from '@prompt-spark/core/coverage/coverageOf';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
 import { choiceSetsOf, choicesOf } from '@prompt-spark/core/fit/search/choices';
@@ -9,6 +10,7 @@ import { fitCurve, stepAt } from '@prompt-spark/core/fit/search/fitCurve';
 import { AS_PLANNED } from '@prompt-spark/core/fit/plan/plan';
 import { refitRun } from '@prompt-spark/core/fit/refitRun';
 import { planValue } from '@prompt-spark/core/fit/search/value';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { siteFrom } from '@prompt-spark/core/occasion/site';
 import { Referee } from '@prompt-spark/core/testing/referee';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
@@ -36,6 +38,13 @@ function demoCircuit(key: CircuitKey) {
 
 describe.each(keys)('the demo circuit %s', (key) => {
   const { circuit, occasion } = demoCircuit(key);
+
+  it('is what a good coach would write', () => {
+    expect(coverageOf(circuit, occasion, occasion.session).whole).toBeGreaterThanOrEqual(0.8);
+    const grave = reviewCircuit(circuit, occasion).filter(({ severity }) => severity !== 'note');
+    // One asks for more mats than the hall has, to show what is said of it.
+    expect(grave.map(({ rule }) => rule)).toEqual(key === 'squats' ? ['too-few-things'] : []);
+  });
 
   const referee = new Referee();
   afterAll(() => referee.close());

@@ -61,12 +61,13 @@ raise
 mobilise 2 rounds rest 15s
   lateral lunge 4/side alt
   long lunge with rotation 3/side alt
-  cat-cow 5 @4s
+  cat-cow 4 @4s
 activate
   glute bridge 8 @2-1-2 !
-  lateral band walk 8/way
 integrate
   inchworm 3 @8s
+  deep squat hold 20s
+  hip hinge reach 6
   body-weight squat 8
 potentiate
   squat jump 4 @3s ?
@@ -83,18 +84,19 @@ people: 9
 
 raise
   march on the spot 60s alt
-  cross crawl 40s alt
+  cross crawl 30s alt
 mobilise
-  shoulder rolls 8/way
-  hip circles 5/way
-  ankle circles 6/side
-  standing trunk twist 8/side alt
+  scarecrow turns 6
+  wrist circles 5/way
+  forward and back bend 5
+  standing trunk twist 6/side alt
 activate
   calf raise 10-12 @2s
   hip airplane, assisted 5/side ? "Fingertips only"
 integrate
   chair squat 8 ! "Nose over toes"
   hip hinge reach 8
+  reverse lunge with turn 4/side alt
 `,
   },
   haul: {
@@ -110,19 +112,21 @@ lanes: 6
 raise
   run on the spot 45s alt
   jumping jack 30
-  shadow boxing 60s alt
+  shadow boxing 40s alt
 mobilise
   arm circles 8/way
-  leg swing, front to back 8/side
+  deep squat hold 30s
+  standing chest opener 5
   reverse lunge with turn 5/side alt
 activate
   band pull-apart 10 rest 10s
-  front plank 2x15s
+  squat walk 8/side alt
+  standing trunk brace 3x5s
 integrate 2 rounds rest 20s
-  squat to stand 5
+  good-morning bow 6
   inchworm 3
 potentiate
-  pogo hops 3x10 set rest 15s
+  pogo hops 2x10 set rest 15s
   forward jump and stick 4 !
 `,
   },
@@ -135,17 +139,18 @@ for: whole body, easy
 in: 5:00
 people: 6
 
-release
-  breathing reset 45s
-mobilise
-  open book 6/side
-  quadruped rocking 8
-activate
-  dead bug 5/side alt
-  bridge 8
 raise
-  march on the spot 45s alt
+  march on the spot 60s alt
+mobilise
+  overhead arm raise 5
+  heel-toe rock 8
+  open book 4/side
+activate
+  dead bug 4/side alt
+  bridge 8
 integrate
+  wall push 8
+  side step and squeeze 4/side alt
   sit to stand 8 "Hands on the chair if you like"
 `,
   },
@@ -155,7 +160,7 @@ integrate
     text: `
 # Desk-day reset
 for: desk reset
-in: 4:00
+in: 5:00
 people: 1
 
 release
@@ -163,6 +168,9 @@ release
 mobilise
   half-kneeling hip flexor stretch 2x10s/side
   thread the needle 5/side
+  glute bridge 8
+  standing chest opener 5
+  neck turns 3/side alt
 raise
   step jack 30s alt
 `,

@@ -23,7 +23,7 @@ export interface TargetCoverage {
 export interface Coverage {
   /** Every target that is needed or covered; the greatest lack first. */
   readonly targets: readonly TargetCoverage[];
-  /** 0–1: coverage weighted by need; 1 where nothing is needed. */
+  /** 0–1: how far what is needed is prepared, weighted by need; 1 where there is no gap, or nothing is needed. */
   readonly whole: number;
   /** Work seconds in each plane; a drill in two planes counts in both. */
   readonly planes: Readonly<Record<Plane, Seconds>>;
@@ -40,6 +40,9 @@ export function doseFraction(slot: Slot, drill: Drill, floor: Floor, rounds = 1)
   const usual = workStretches(drill.usual.dose, drill.usual.sides, 'plan', floor).reduce((sum, one) => sum + one, 0);
   return usual > 0 ? Math.min(1, slotWork(slot, floor, rounds) / usual) : 1;
 }
+
+/** Below this a needed target is a gap, and from here on it is prepared. Common practice, no source. */
+export const GAP_BELOW = 0.5;
 
 /**
  * How well a circuit prepares for a main session: for each target, 1 − ∏(1 − strength × dose fraction) over the slots that
@@ -72,7 +75,8 @@ export function coverageOf(circuit: Circuit, occasion: Occasion, session?: MainS
     return [{ target, need, covered: 1 - (served?.left ?? 1), slotIds: served?.slotIds ?? [] }];
   }).toSorted((one, other) => lack(other) - lack(one));
   const needed = targets.reduce((sum, { need }) => sum + need, 0);
-  const met = targets.reduce((sum, { need, covered }) => sum + need * covered, 0);
+  // Enough is enough: what is covered twice over makes up for nothing that is missing.
+  const met = targets.reduce((sum, { need, covered }) => sum + need * Math.min(1, covered / GAP_BELOW), 0);
   return { targets, whole: needed > 0 ? met / needed : 1, planes };
 }
 
@@ -83,9 +87,6 @@ const servedBy = ({ targets }: Drill): readonly (readonly [Target, number])[] =>
   });
 
 const lack = ({ need, covered }: TargetCoverage): number => need * (1 - covered);
-
-/** Below this a needed target is a gap. Common practice, no source. */
-export const GAP_BELOW = 0.5;
 
 /** What the session needs and does not get enough of, the greatest lack first. */
 export function gapsIn({ targets }: Coverage): readonly TargetCoverage[] {

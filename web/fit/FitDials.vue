@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { EMPHASES, READINGS, type Emphasis, type Reading } from '@prompt-spark/core/circuit/shortVersion';
+import { EMPHASES, type Emphasis, type Reading } from '@prompt-spark/core/circuit/shortVersion';
 import { computed } from 'vue';
 import MinutesField from '../fields/MinutesField.vue';
 import { useFitStore } from './fit.ts';
@@ -20,8 +20,7 @@ const EMPHASIS_WORDS: Readonly<Record<Emphasis, string>> = {
 };
 const emphases = EMPHASES.map((value) => ({ value, title: EMPHASIS_WORDS[value] }));
 const readings = computed(() =>
-  READINGS.map((reading) => {
-    const share = fit.shares.get(reading);
+  fit.offers.map(({ reading, share }) => {
     const kept = share === undefined ? '' : ` ${String(Math.round(100 * share))} %`;
     return { reading, words: READING_WORDS[reading] + kept };
   }),
@@ -43,7 +42,7 @@ const readings = computed(() =>
       @update:model-value="fit.emphasise"
     />
   </div>
-  <div class="readings" role="group" aria-label="How to shorten">
+  <div v-if="readings.length > 1" class="readings" role="group" aria-label="How to shorten">
     <v-btn
       v-for="{ reading, words } in readings"
       :key="reading"

@@ -1,6 +1,6 @@
 import type { FitCurve } from '@prompt-spark/core/fit/search/fitCurve';
-import { PLAIN_RECIPE } from '@prompt-spark/core/circuit/shortVersion';
-import { fitCurve } from '@prompt-spark/core/fit/search/fitCurve';
+import { PLAIN_RECIPE, READINGS, type Reading } from '@prompt-spark/core/circuit/shortVersion';
+import { fitCurve, stepAt } from '@prompt-spark/core/fit/search/fitCurve';
 import { AS_PLANNED, slimPlan, type AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import { circuitOf, repsOf, testLibrary, testSlot, timeOf } from '@prompt-spark/core/testing/drills';
 import { fitOccasion } from '@prompt-spark/core/testing/fitCircuits';
@@ -8,6 +8,7 @@ import { describe, expect, it } from 'vitest';
 import { firstBudget, hindranceWords, saved, shareWords } from '../late/fitWords.ts';
 import { fitIn } from '../stage/fitInAddress.ts';
 import { stageWith } from '../late/stageAddress.ts';
+import { offersAt } from './offers.ts';
 import { curveData, curveOptions, fitSpan } from './fitChart.ts';
 
 const circuit = circuitOf([
@@ -34,6 +35,29 @@ describe('the curve', () => {
     expect(points[0]).toEqual({ x: shown[0]?.seconds, y: 100 * (shown[0]?.share ?? 0) });
     expect(points.at(-1)).toEqual({ x: span.most, y: 100 * (shown.at(-1)?.share ?? 0) });
     expect(curveOptions(curve, span, ink).scales?.['x']?.max).toBe(span.most);
+  });
+});
+
+describe('the ways to shorten it', () => {
+  const curves = Object.fromEntries(
+    READINGS.map((reading) => [reading, fitCurve(circuit, occasion, { ...PLAIN_RECIPE, reading })]),
+  );
+  const planned = curve.planned;
+  const offered = (seconds: number, chosen: Reading = 'best') =>
+    offersAt(curves, seconds, chosen, circuit).map(({ reading }) => reading);
+
+  it('are offered where they differ, and the one that is chosen always', () => {
+    expect(offered(planned)).toEqual(['best']);
+    expect(offered(planned, 'drop')).toEqual(['best', 'drop']);
+    for (let seconds = 30; seconds < planned; seconds += 5) {
+      const plans = offered(seconds).map((reading) => JSON.stringify(stepAt(curves[reading] ?? curve, seconds)?.plan));
+      expect(new Set(plans).size).toBe(plans.length);
+    }
+    expect(offered(planned - 20).length).toBeGreaterThan(1);
+  });
+
+  it('all stand there while they are worked out', () => {
+    expect(offersAt({}, 60, 'best', circuit).map(({ reading }) => reading)).toEqual([...READINGS]);
   });
 });
 

@@ -1,5 +1,4 @@
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
-import type { FitCurve } from '@prompt-spark/core/fit/search/fitCurve';
 import {
   PLAIN_RECIPE,
   READINGS,
@@ -10,15 +9,13 @@ import {
   type ShortVersion,
 } from '@prompt-spark/core/circuit/shortVersion';
 import { fittedTo } from '@prompt-spark/core/fit/fitCircuit';
-import { stepAt } from '@prompt-spark/core/fit/search/fitCurve';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { FitWork } from '../late/fitWork.ts';
 import { WorkFailed } from '../workers/workshop.ts';
 import { useOccasionsStore, type ForWhom } from '../occasion/occasions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
-
-type Curves = Readonly<Partial<Record<Reading, FitCurve>>>;
+import { offersAt, type Curves } from './offers.ts';
 
 /** The circuit on the sheet fitted to a number of seconds: its curves, worked out beside the page, and what is read off them. */
 export const useFitStore = defineStore('fit', () => {
@@ -47,16 +44,8 @@ export const useFitStore = defineStore('fit', () => {
     const known = curve.value;
     return known && fittedTo(circuit.value, occasion.value, seconds.value, recipe.value, known);
   });
-  /** What each reading keeps in the seconds there are; undefined where it cannot be as short, or is not known yet. */
-  const shares = computed(
-    () =>
-      new Map(
-        READINGS.map((reading) => {
-          const known = curves.value[reading];
-          return [reading, known && stepAt(known, seconds.value)?.share] as const;
-        }),
-      ),
-  );
+  /** The ways to shorten it to the seconds there are that differ, with what each keeps; all of them while they are worked out. */
+  const offers = computed(() => offersAt(curves.value, seconds.value, recipe.value.reading, circuit.value));
 
   /** Works the curves out anew: the chosen reading first, then the others. */
   async function workOut(): Promise<void> {
@@ -157,7 +146,7 @@ export const useFitStore = defineStore('fit', () => {
     circuit,
     occasion,
     fitted,
-    shares,
+    offers,
     begin,
     workOut,
     cancel,

@@ -217,7 +217,7 @@ export const patterns = [
     cautions: ['Sore knees: higher, or holding on'],
     gentler: [
       ['half way down', 'range', { demands: { 'knee bend': 2, 'hip range': 2, 'ankle range': 1 } }],
-      ['sitting low, elbows on the knees', ['support', 'range'], CHAIR],
+      ['sitting low, elbows on the knees', ['support', 'range'], { ...CHAIR, demands: { 'knee bend': 1 } }],
     ],
     stronger: [['shift from foot to foot', 'range', { demands: { balance: 1 } }]],
   }),

@@ -307,11 +307,13 @@ export const spine = [
     energy: compendium('02024'),
     targets: { 'trunk · activation': 0.6, 'system · breathing': 0.3 },
     planes: ['sagittal'],
-    demands: { 'back bending': 2, 'neck movement': 2 },
+    demands: { 'back bending': 2, 'neck movement': 2, 'holding hard': 1 },
     cues: ['Breathe out, ribs to hips', 'Head heavy in the hands'],
     fault: ['pulling the head', 'lift less'],
     felt: 'upper belly',
-    gentler: [['head down', 'range', { demands: { 'back bending': 0, 'neck movement': 0 }, effort: 2 }]],
+    gentler: [
+      ['head down', 'range', { demands: { 'back bending': 0, 'neck movement': 0, 'holding hard': 0 }, effort: 2 }],
+    ],
     stronger: [['legs lifted', 'load', { demands: { 'back load': 1 }, effort: 4 }]],
   }),
   drill({

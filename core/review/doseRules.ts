@@ -87,7 +87,9 @@ export const longRolling: NoteRule = ({ placed, floor, approach: { caps } }) => 
 /** Too hard before the fast part. */
 export const tooHard: GraveRule = ({ placed, approach: { caps } }) =>
   placed
-    .filter(({ phase, drill }) => phase !== 'potentiate' && drill.effort > caps.effort)
+    // Light sets on the way to a lift belong where the lift is.
+    .filter(({ phase, slot }) => phase !== 'potentiate' && slot.dose.kind !== 'lift')
+    .filter(({ drill }) => drill.effort > caps.effort)
     .map(({ slot, drill, phase }): Finding => ({
       rule: 'too-hard',
       severity: 'warn',

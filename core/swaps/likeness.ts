@@ -16,12 +16,16 @@ export function likenessTo(of: Targets, session?: MainSession): (other: Targets)
   }));
   const whole = wanted.reduce((sum, { strength, weight }) => sum + strength * weight, 0);
   const most = wanted.reduce((best, { strength }) => Math.max(best, strength), 0);
+  const mains = wanted.filter(({ strength }) => strength >= most - AS_MUCH).map(({ target }) => target);
+  // A step over a hurdle is for the hips: standing on one leg is no purpose beside theirs.
+  const own = mains.filter((target) => target !== 'system · balance');
+  const purposes = new Set(own.length > 0 ? own : mains);
   return (other) => {
     let [shared, main] = [0, 0];
     for (const { target, strength, weight } of wanted) {
       const here = sharedOf(target, strength, other);
       shared += here * weight;
-      if (strength >= most - AS_MUCH) main = Math.max(main, here / strength);
+      if (purposes.has(target)) main = Math.max(main, here / strength);
     }
     return whole > 0 ? (1 - MAIN) * (shared / whole) + MAIN * main : 0;
   };

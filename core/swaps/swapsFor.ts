@@ -52,7 +52,7 @@ export function swapsFor(
 
 const byName = (one: Candidate, other: Candidate): number => one.drill.id.localeCompare(other.drill.id);
 
-/** The best rung of each drill first, each movement once; the other rungs of the same drills after them. */
+/** The best rung of each drill, each movement once; after them the other rungs of the drill that is planned. */
 function oneEach(candidates: readonly Candidate[]): readonly Candidate[] {
   const [drills, movements] = [new Set<string>(), new Set<string>()];
   const [first, more]: [Candidate[], Candidate[]] = [[], []];
@@ -61,7 +61,8 @@ function oneEach(candidates: readonly Candidate[]): readonly Candidate[] {
     const movement = JSON.stringify([rung.posture, rung.effort, rung.demands, servedOn(drill, rung)]);
     if (movements.has(movement)) continue;
     movements.add(movement);
-    (drills.has(drill.id) ? more : first).push(candidate);
+    if (!drills.has(drill.id)) first.push(candidate);
+    else if (candidate.own) more.push(candidate);
     drills.add(drill.id);
   }
   return [...first, ...more];

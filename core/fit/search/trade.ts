@@ -25,7 +25,7 @@ export const UNDER_RANGE = 0.93;
  * What a slot that stays just as it is planned is worth beside its work, in millionths of the whole: every change has to be
  * called, so that of plans that are much alike the one with the fewest changes is the best.
  */
-export const UNCHANGED = 12_000;
+export const UNCHANGED = 16_000;
 /** How strongly a slot's weight follows the seconds that the coach gave it: with their square root. */
 export const SHARE_POWER = 0.5;
 
@@ -33,6 +33,8 @@ export const SHARE_POWER = 0.5;
 export const WEIGHT = { plain: 0.25, purpose: 0.5, phase: 0.25 } as const;
 /** What the coach's marks make of it. */
 export const MARK = { pinned: 1.5, optional: 0.15 } as const;
+/** The sets on the way to a lift are the last to go, whatever the day is called: their seconds are mostly rest. */
+export const CLIMB = 5;
 /** What a target weighs that the main session needs wholly, for being served at all. */
 export const TARGET_WEIGHT = 0.4;
 /** How strongly a drill must serve a target to count for it. */

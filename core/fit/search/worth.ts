@@ -67,12 +67,13 @@ function givenShares(circuit: Circuit, occasion: Occasion): ReadonlyMap<string, 
 /** A slot that is over in a moment still counts for something. */
 const LEAST_SHARE = 0.1;
 
-function slotWeight({ pinned, optional }: Slot, { targets }: Drill, share: number, occasion: Occasion): number {
+function slotWeight({ pinned, optional, dose }: Slot, { targets }: Drill, share: number, occasion: Occasion): number {
   const needs = needsOf(occasion);
   const purpose = TARGETS.reduce((sum, target) => sum + (targets[target] ?? 0) * (needs[target] ?? 0), 0);
   const { plain, purpose: whole, phase } = trade.WEIGHT;
   const mark = pinned ? trade.MARK.pinned : optional ? trade.MARK.optional : 1;
-  return mark * (plain + whole * Math.min(1, purpose) + phase * Math.min(1, share));
+  const climb = dose.kind === 'lift' ? trade.CLIMB : 1;
+  return mark * climb * (plain + whole * Math.min(1, purpose) + phase * Math.min(1, share));
 }
 
 function targetWeights(drills: readonly Drill[], occasion: Occasion): ReadonlyMap<Target, number> {

@@ -54,8 +54,7 @@ const atChest: Parts = arms(34, 4, 138, 30);
 const overhead = arms(174, 26, 4);
 const deep = (hand: Parts, lean = 34): Pose => squat(0.19, lean, hand, 0.16, 0.1);
 /** Palms together before the chest, elbows inside the knees. */
-const prayer: Parts = hands(0.16, 0.52, 0.01);
-const halfWay: Parts = hands(0.2, 0.62, 0.03);
+const prayer: Parts = arms(26, 2, 112, 24);
 const toes = holding('rightToe', [-0.02, 0.05, 0.02], [-0.2, 0, 1]);
 const bent = (hand: Parts, lean = 104): Pose =>
   frame(STAND, hips(-0.06, 0.5), tilt(lean), spine(30), head(10), feet(0, 0.14), hand);
@@ -360,7 +359,7 @@ export const patternFigures: Figures = {
     }),
   }),
   'deep-squat-hold': figure(there([deep(prayer), deep(prayer, 30)], { natural: 5 }), {
-    'half way down': there([squat(0.3, 26, halfWay, 0.16, 0.1), squat(0.29, 24, halfWay, 0.16, 0.1)], {
+    'half way down': there([squat(0.3, 26, prayer, 0.16, 0.1), squat(0.29, 24, prayer, 0.16, 0.1)], {
       natural: 5,
     }),
     'sitting low, elbows on the knees': there([frame(SIT, tilt(30), prayer), frame(SIT, tilt(26), prayer)], {

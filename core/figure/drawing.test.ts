@@ -3,7 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { KIT } from '../drills/kit.ts';
 import { testDrill } from '../testing/drills.ts';
 import { anyPose, squat, standing } from '../testing/figures.ts';
-import { drawingAt, drawingOf, projection } from './drawing.ts';
+import { buildFor, BUILDS } from './build.ts';
+import { bodyOf } from './body.ts';
+import { viewOf, type Point } from './camera.ts';
+import { skinRound, turningArea, type Disc } from './outline.ts';
+import { drawingAt, type Drawing, type Tone } from './drawing.ts';
 import { frameOf } from './frame.ts';
 import { jointsOf } from './joints.ts';
 import { kitProps } from './kitProps.ts';
@@ -15,6 +19,10 @@ import { motionOf, rungMotion } from './rungMotion.ts';
 import { poseAt } from './poseAt.ts';
 
 const beat = { out: 1.5, wait: 0, back: 1.5 };
+/** Discs of a tone, from back to front. */
+const discsIn = ({ pieces }: Drawing, tone: Tone) =>
+  pieces.flatMap((piece) => (piece.kind === 'patch' && piece.tone === tone ? piece.discs : []));
+const areasIn = ({ pieces }: Drawing) => pieces.flatMap((piece) => (piece.kind === 'patch' ? piece.areas : []));
 const CAMERAS = ['side', 'front', 'three-quarter', 'above'] as const satisfies readonly Camera[];
 
 describe('a drawing', () => {
@@ -24,13 +32,13 @@ describe('a drawing', () => {
         const motion: Motion = { ...squat, keyframes: [pose, pose] };
         const right = drawingAt(motion, beat, 'right', 1, camera);
         const left = drawingAt(motion, beat, 'left', 1, camera);
-        expect(left.head.centre[0]).toBeCloseTo(-right.head.centre[0], 9);
-        const across = (strokes: typeof left.near) => strokes.flatMap(({ points }) => points.map(([x]) => x));
-        const [mirrorImage, image] = [across(left.near), across(right.near)];
+        const across = (drawing: Drawing) => discsIn(drawing, 'near').map(({ centre: [x] }) => x);
+        const [mirrorImage, image] = [across(left), across(right)];
+        expect(mirrorImage.length).toBeGreaterThan(10);
         expect(mirrorImage.every((x, index) => Math.abs(x + (image[index] ?? NaN)) < 1e-9)).toBe(true);
-        const [x] = projection(camera, 'right')(jointsOf(pose).legs.right.toe);
+        const [x] = viewOf(camera, 'right').project(jointsOf(pose).legs.right.toe);
         const { toe } = poseAt({ ...motion, keyframes: [pose, pose] }, beat, 'left', 1).legs.left;
-        const [mirror] = projection(camera, 'left')([toe[0], toe[1], -toe[2]]);
+        const [mirror] = viewOf(camera, 'left').project([toe[0], toe[1], -toe[2]]);
         expect(mirror).toBeCloseTo(-x, 9);
       }),
       { numRuns: 40 },
@@ -39,8 +47,10 @@ describe('a drawing', () => {
 
   it('puts the limbs that are nearer before those that are further, from the side only', () => {
     const side = drawingAt(squat, beat, 'right', 0, 'side');
-    expect(side.far).toHaveLength(side.near.length);
-    expect(drawingAt(squat, beat, 'right', 0, 'front').far).toEqual([]);
+    const tones = side.pieces.map(({ tone }) => tone);
+    expect(tones.lastIndexOf('far')).toBeLessThan(tones.indexOf('near'));
+    expect(discsIn(side, 'far').length).toBeGreaterThan(8);
+    expect(discsIn(drawingAt(squat, beat, 'right', 0, 'front'), 'far')).toEqual([]);
   });
 
   it('dots the joints that are prepared', () => {
@@ -52,10 +62,65 @@ describe('a drawing', () => {
   it('spreads three fingers, and closes a fist', () => {
     const withHand = (spread: number) => {
       const pose = { ...standing, rightArm: { kind: 'free', raise: 90, spread } as const };
-      return drawingOf(squat, jointsOf(pose), 0, 'right', 'side', []).near.length;
+      return bodyOf(jointsOf(pose), BUILDS.slim).flatMap(({ hulls }) => hulls).length;
     };
     expect(withHand(1)).toBe(withHand(0) + 2);
-    expect(withHand(-1)).toBe(withHand(0));
+    expect(withHand(-1)).toBe(withHand(0) - 1);
+  });
+});
+
+describe('the body', () => {
+  it('is filled without a hole: everything goes round the same way', () => {
+    fc.assert(
+      fc.property(
+        anyPose,
+        fc.constantFrom(...CAMERAS),
+        fc.constantFrom('left' as const, 'right'),
+        (pose, camera, side) => {
+          for (const points of areasIn(drawingAt({ ...squat, keyframes: [pose, pose] }, beat, side, 0, camera)))
+            expect(turningArea(points)).toBeGreaterThanOrEqual(-1e-9);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  it('has a skin that holds every ball and touches what reaches furthest, as trying every direction says', () => {
+    const anyDisc = fc
+      .tuple(fc.integer({ min: -40, max: 40 }), fc.integer({ min: -40, max: 40 }), fc.integer({ min: 1, max: 20 }))
+      .map(([x, y, radius]): Disc => ({ centre: [x / 100, y / 100], radius: radius / 100, filled: true }));
+    fc.assert(
+      fc.property(fc.array(anyDisc, { minLength: 2, maxLength: 6 }), (discs) => {
+        const skin = skinRound(discs).map(({ at }) => at);
+        expect(turningArea(skin)).toBeGreaterThanOrEqual(-1e-9);
+        for (let step = 0; step < 90; step += 1) {
+          const [cosine, sine] = [Math.cos((step / 45) * Math.PI), Math.sin((step / 45) * Math.PI)];
+          const most = Math.max(...discs.map(({ centre: [x, y], radius }) => x * cosine + y * sine + radius));
+          for (const [x, y] of skin) expect(x * cosine + y * sine).toBeLessThanOrEqual(most + 1e-9);
+        }
+        // Between two tangents lies an arc of one disc: the corners of the skin come in pairs on the same tangent.
+        for (let at = 0; at + 1 < skin.length; at += 2) {
+          const [[ax, ay], [bx, by]] = [skin[at] ?? [0, 0], skin[at + 1] ?? [0, 0]];
+          const size = Math.hypot(bx - ax, by - ay);
+          if (size < 1e-6) continue;
+          const normal: Point = [(by - ay) / size, (ax - bx) / size];
+          const reach = ax * normal[0] + ay * normal[1];
+          for (const {
+            centre: [x, y],
+            radius,
+          } of discs)
+            expect(x * normal[0] + y * normal[1] + radius).toBeLessThanOrEqual(reach + 1e-6);
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('is one of two, the same for a drill every time, and neither for all of them', () => {
+    const builds = Array.from({ length: 60 }, (_, at) => buildFor(`drill-${String(at)}`));
+    expect(new Set(builds)).toEqual(new Set(['slim', 'full']));
+    for (const key of Object.keys(BUILDS.slim) as (keyof typeof BUILDS.slim)[])
+      expect(BUILDS.full[key]).toBeGreaterThan(BUILDS.slim[key]);
   });
 });
 
@@ -71,8 +136,8 @@ describe('the frame of a picture', () => {
           const motion: Motion = { ...squat, keyframes: [low, low] };
           const frame = frameOf(motion, camera, aspect);
           expect(frame.width / frame.height).toBeCloseTo(aspect, 6);
-          for (const { points } of drawingAt(motion, beat, 'right', 0.7, camera).near) {
-            for (const [x, y] of points) {
+          for (const build of ['slim', 'full'] as const) {
+            for (const [x, y] of areasIn(drawingAt(motion, beat, 'right', 0.7, camera, [], build)).flat()) {
               expect(x).toBeGreaterThanOrEqual(frame.x - 1e-9);
               expect(x).toBeLessThanOrEqual(frame.x + frame.width + 1e-9);
               expect(y).toBeGreaterThanOrEqual(frame.y - 1e-9);
@@ -221,8 +286,8 @@ describe('a mirrored pose', () => {
       fc.property(anyPose, (pose) => {
         const motion: Motion = { ...squat, keyframes: [pose, pose] };
         const other: Motion = { ...squat, keyframes: [mirrored(pose), mirrored(pose)] };
-        const [x] = drawingAt(motion, beat, 'right', 0, 'front').head.centre;
-        expect(drawingAt(other, beat, 'right', 0, 'front').head.centre[0]).toBeCloseTo(-x, 9);
+        const hair = (one: Motion) => discsIn(drawingAt(one, beat, 'right', 0, 'front'), 'hair')[0]?.centre[0] ?? NaN;
+        expect(hair(other)).toBeCloseTo(-hair(motion), 9);
       }),
     );
   });

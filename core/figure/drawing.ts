@@ -1,50 +1,45 @@
 import type { Seconds } from '../units.ts';
 import type { Beat } from './beat.ts';
+import { bodyOf, type BodyPart } from './body.ts';
+import { BUILDS, type BuildName } from './build.ts';
+import { viewOf, type Point, type View } from './camera.ts';
 import { jointsOf, type Joints } from './joints.ts';
 import type { Camera, Motion } from './motion.ts';
+import { seenBy, type Disc, type Patch } from './outline.ts';
 import { partOf } from './part.ts';
-import { keyframeAt, shareAt } from './poseAt.ts';
 import type { Part } from './pose.ts';
+import { keyframeAt, shareAt } from './poseAt.ts';
+import type { Prop } from './prop.ts';
 import { propShapes } from './propShapes.ts';
 import type { Shape } from './shape.ts';
-import { SEGMENTS, SIDES, type Side } from './skeleton.ts';
-import { add, radians, scale, type Vector } from './vector.ts';
+import type { Side } from './skeleton.ts';
+import type { Vector } from './vector.ts';
 
-/** A point of the picture: right and down, in fractions of stature; the floor is at 0. */
-export type Point = readonly [x: number, y: number];
-export interface Disc {
-  readonly centre: Point;
-  readonly radius: number;
-  readonly filled: boolean;
-}
 export interface Stroke {
   readonly points: readonly Point[];
   readonly closed: boolean;
 }
 
+/** What a piece is painted in. A halo is the ground itself, kept free round what passes before something else. */
+export type Tone = 'halo' | 'near' | 'far' | 'hair' | 'partner' | 'prop';
+
+/** A piece of the picture: filled, or for a prop that is held a line. */
+export type Piece =
+  | ({ readonly kind: 'patch'; readonly tone: Tone } & Patch)
+  | { readonly kind: 'line'; readonly tone: Tone; readonly strokes: readonly Stroke[] };
+
 /** A picture of the figure, from back to front. */
 export interface Drawing {
   /** Walls and what else lies behind. */
   readonly behind: readonly Stroke[];
+  /** What people stand on, sit on or lean on. */
   readonly props: readonly Stroke[];
   readonly discs: readonly Disc[];
-  /** Somebody who helps. */
-  readonly partner: readonly Stroke[];
-  readonly partnerHead?: Disc;
-  readonly far: readonly Stroke[];
-  readonly trunk: readonly Stroke[];
-  readonly near: readonly Stroke[];
-  readonly head: Disc;
-  readonly nose: Stroke;
+  /** The body with what it holds, and who helps: the nearest last. */
+  readonly pieces: readonly Piece[];
   /** The joints being prepared. */
   readonly prepared: readonly Point[];
 }
-
-/** Radius of the drawn head, and the height from which a lying figure's and a three-quarter view's floor is seen. */
-const HEAD_RADIUS = 0.056;
-const THREE_QUARTER = { round: 38, down: 14 } as const;
-
-type Project = (point: Vector) => Point;
 
 /** The picture of a motion at a time. For the left side the figure is turned round: the picture is its mirror image. */
 export function drawingAt(
@@ -54,9 +49,10 @@ export function drawingAt(
   time: Seconds,
   camera: Camera,
   prepared: readonly Part[] = [],
+  build: BuildName = 'slim',
 ): Drawing {
   const share = shareAt(beat, time);
-  return drawingOf(motion, jointsOf(keyframeAt(motion, share)), share, side, camera, prepared);
+  return drawingOf(motion, jointsOf(keyframeAt(motion, share)), share, side, camera, prepared, build);
 }
 
 /** The picture of joints, with the motion's props. */
@@ -66,80 +62,94 @@ export function drawingOf(
   share: number,
   side: Side,
   camera: Camera,
-  prepared: readonly Part[],
+  prepared: readonly Part[] = [],
+  build: BuildName = 'slim',
 ): Drawing {
-  const project = projection(camera, side);
-  const stroke = (points: readonly Vector[], closed = false): Stroke => ({ points: points.map(project), closed });
-  const shapes = (motion.props ?? []).flatMap((prop) => propShapes(prop, joints, share));
+  const view = viewOf(camera, side);
+  const flat = camera === 'front' || camera === 'above';
+  const stroke = (points: readonly Vector[], closed = false): Stroke => ({ points: points.map(view.project), closed });
+  const props = motion.props ?? [];
+  const standing = props.filter((prop) => !isHeld(prop)).flatMap((prop) => propShapes(prop, joints, share));
+  const held = props.filter(isHeld).flatMap((prop) => propShapes(prop, joints, share));
   const lines = (background: boolean): readonly Stroke[] =>
-    shapes.flatMap((shape) =>
+    standing.flatMap((shape) =>
       shape.kind === 'line' && (shape.soft ?? false) === background ? [stroke(shape.points, shape.closed)] : [],
     );
-  const limbs = (name: Side): readonly Stroke[] => limbLines(joints, name).map((points) => stroke(points));
-  const flat = camera === 'front' || camera === 'above';
-  const partner = motion.partner ? jointsOf(motion.partner) : undefined;
+  const placed = [
+    ...(motion.partner
+      ? bodyOf(jointsOf(motion.partner), BUILDS[build]).map((part) => placedPart(part, view, 'partner'))
+      : []),
+    ...bodyOf(joints, BUILDS[build]).map((part) =>
+      placedPart(part, view, part.kind === 'hair' ? 'hair' : part.side === 'left' && !flat ? 'far' : 'near'),
+    ),
+    ...held.flatMap((shape) => placedShape(shape, view)),
+  ];
   return {
     behind: lines(true),
     props: lines(false),
-    discs: shapes.flatMap((shape) => discOf(shape, project)),
-    partner: partner
-      ? [trunkLine(partner), girdle(partner), ...SIDES.flatMap((name) => limbLines(partner, name))].map((points) =>
-          stroke(points),
-        )
-      : [],
-    ...(partner ? { partnerHead: headOf(partner, project) } : {}),
-    far: flat ? [] : limbs('left'),
-    trunk: [trunkLine(joints), girdle(joints), [joints.legs.left.hip, joints.legs.right.hip]].map((points) =>
-      stroke(points),
-    ),
-    near: flat ? [...limbs('left'), ...limbs('right')] : limbs('right'),
-    head: headOf(joints, project),
-    nose: stroke([
-      add(joints.head, scale(joints.headFrame[0], HEAD_RADIUS * 0.95)),
-      add(joints.head, scale(joints.headFrame[0], HEAD_RADIUS * 1.5)),
-    ]),
-    prepared: prepared.map((part) => project(partOf(joints, part))),
+    discs: standing.flatMap((shape) => (shape.kind === 'disc' ? [discOf(shape, view)] : [])),
+    pieces: placed.toSorted((one, other) => one.nearness - other.nearness).flatMap(({ pieces }) => pieces),
+    prepared: prepared.map((part) => view.project(partOf(joints, part))),
   };
 }
 
-const trunkLine = ({ pelvis, waist, neck, head }: Joints): readonly Vector[] => [pelvis, waist, neck, head];
-const girdle = ({ arms, neck }: Joints): readonly Vector[] => [arms.left.shoulder, neck, arms.right.shoulder];
-const headOf = ({ head }: Joints, project: Project): Disc => ({
-  centre: project(head),
-  radius: HEAD_RADIUS,
-  filled: true,
+/** What is in the hands or round the legs passes before the body and behind it. */
+const isHeld = ({ kind }: Prop): boolean =>
+  kind === 'held' || kind === 'stick' || kind === 'band' || kind === 'loop' || kind === 'rope';
+
+/** Pieces, and how near to the eye they are. */
+interface Placed {
+  readonly nearness: number;
+  readonly pieces: readonly Piece[];
+}
+
+const meanOf = (points: readonly Vector[], { nearness }: View): number =>
+  points.reduce((sum, point) => sum + nearness(point), 0) / Math.max(1, points.length);
+
+function placedPart({ hulls, edged, placedBy }: BodyPart, view: View, tone: Tone): Placed {
+  // Far limbs have nothing behind them to be kept free of.
+  const { patch, halo } = seenBy(view, hulls, tone === 'far' ? [] : edged, HALO);
+  const pieces: readonly Piece[] = [
+    ...(halo.areas.length > 0 ? [{ kind: 'patch', tone: 'halo', ...halo } as const] : []),
+    { kind: 'patch', tone, ...patch },
+  ];
+  return { nearness: meanOf(placedBy, view), pieces };
+}
+
+/** A held thing: its lines piece by piece, each where it is. */
+function placedShape(shape: Shape, view: View): readonly Placed[] {
+  if (shape.kind === 'disc') {
+    const disc = discOf(shape, view);
+    const piece: Piece = disc.filled
+      ? { kind: 'patch', tone: 'prop', discs: [disc], areas: [] }
+      : { kind: 'line', tone: 'prop', strokes: [ringOf(disc)] };
+    return [{ nearness: view.nearness(shape.centre) + IN_HAND, pieces: [piece] }];
+  }
+  const points = shape.closed ? [...shape.points, ...shape.points.slice(0, 1)] : shape.points;
+  return points.slice(1).flatMap((to, at): readonly Placed[] => {
+    const from = points[at];
+    if (!from) return [];
+    const strokes = [{ points: [view.project(from), view.project(to)], closed: false }];
+    return [{ nearness: meanOf([from, to], view) + IN_HAND, pieces: [{ kind: 'line', tone: 'prop', strokes }] }];
+  });
+}
+
+/** The breadth of a halo, in statures. */
+const HALO = 0.0085;
+
+/** A thing in the hand is seen before the hand. */
+const IN_HAND = 0.02;
+
+function ringOf({ centre: [x, y], radius }: Disc): Stroke {
+  const points = Array.from({ length: 20 }, (_, at): Point => {
+    const angle = (at / 20) * 2 * Math.PI;
+    return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)];
+  });
+  return { points, closed: true };
+}
+
+const discOf = ({ centre, radius, filled }: Extract<Shape, { kind: 'disc' }>, { project }: View): Disc => ({
+  centre: project(centre),
+  radius,
+  filled: filled ?? false,
 });
-
-function discOf(shape: Shape, project: Project): readonly Disc[] {
-  if (shape.kind !== 'disc') return [];
-  return [{ centre: project(shape.centre), radius: shape.radius, filled: shape.filled ?? false }];
-}
-
-function limbLines(joints: Joints, side: Side): readonly (readonly Vector[])[] {
-  const { hip, knee, ankle, heel, ball, toe } = joints.legs[side];
-  const { shoulder, elbow, wrist, fingers, spread } = joints.arms[side];
-  const arm = [shoulder, elbow, wrist];
-  const foot = [ankle, heel, ball, toe];
-  return [[hip, knee, ankle], foot, arm, ...handLines(wrist, fingers, spread, joints.chestFrame[2])];
-}
-
-/** The hand: a short line; a fist is shorter, a spread hand is three. */
-function handLines(wrist: Vector, fingers: Vector, spread: number, across: Vector): readonly (readonly Vector[])[] {
-  const along = scale(add(fingers, scale(wrist, -1)), spread < 0 ? 0.55 + 0.25 * spread : 0.62);
-  const straight = [wrist, add(wrist, along)];
-  if (spread <= 0.05) return [straight];
-  const aside = scale(across, SEGMENTS.hand * 0.5 * spread);
-  return [straight, [wrist, add(wrist, add(along, aside))], [wrist, add(wrist, add(along, scale(aside, -1)))]];
-}
-
-/** From the room to the picture. */
-export function projection(camera: Camera, side: Side): Project {
-  const flip = side === 'left' ? -1 : 1;
-  if (camera === 'above') return ([x, , z]) => [flip * x, z];
-  if (camera === 'side') return ([x, y]) => [flip * x, -y];
-  if (camera === 'front') return ([, y, z]) => [-flip * z, -y];
-  const [round, down] = [radians(THREE_QUARTER.round), radians(THREE_QUARTER.down)];
-  const [cosine, sine] = [Math.cos(round), Math.sin(round)];
-  const [level, lean] = [Math.cos(down), Math.sin(down)];
-  return ([x, y, z]) => [flip * (x * cosine - z * sine), (x * sine + z * cosine) * lean - y * level];
-}

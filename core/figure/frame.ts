@@ -1,6 +1,8 @@
-import { drawingOf, type Drawing, type Point } from './drawing.ts';
+import type { Point } from './camera.ts';
+import { drawingOf, type Drawing } from './drawing.ts';
 import { jointsOf } from './joints.ts';
 import type { Camera, Motion } from './motion.ts';
+import type { Disc } from './outline.ts';
 import { keyframeAt } from './poseAt.ts';
 
 /** The part of a picture's plane that is shown: right and down from its upper left corner, in fractions of stature. */
@@ -28,7 +30,7 @@ export function frameOf(motion: Motion, camera: Camera, aspect: number, least = 
     const share = index / INSTANTS;
     return pointsOf(
       motion.close ?? false,
-      drawingOf(motion, jointsOf(keyframeAt(motion, share)), share, 'right', camera, []),
+      drawingOf(motion, jointsOf(keyframeAt(motion, share)), share, 'right', camera, [], 'full'),
     );
   }).flat();
   const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
@@ -42,21 +44,21 @@ export function frameOf(motion: Motion, camera: Camera, aspect: number, least = 
   return { x: (left + right - width) / 2, y: bottom - height, width, height };
 }
 
-function pointsOf(
-  close: boolean,
-  { head, near, far, trunk, props, partner, partnerHead, discs, behind }: Drawing,
-): readonly Point[] {
-  const heads = [head, ...(partnerHead ? [partnerHead] : []), ...discs].flatMap(
-    ({ centre: [x, y], radius }): Point[] => [
-      [x - radius, y - radius],
-      [x + radius, y + radius],
-    ],
+function pointsOf(close: boolean, { pieces, props, discs, behind }: Drawing): readonly Point[] {
+  const flesh = pieces.flatMap((piece) =>
+    piece.kind === 'line'
+      ? piece.strokes.flatMap(({ points }) => points)
+      : piece.tone === 'halo'
+        ? []
+        : [...piece.discs.flatMap(cornersOf), ...piece.areas.flat()],
   );
   // A wall may run out of the picture: only where it stands counts.
   const walls = behind.flatMap(({ points }) => points.slice(0, 1));
-  return [
-    ...heads,
-    ...[...near, ...far, ...trunk, ...props, ...partner].flatMap(({ points }) => points),
-    ...walls,
-  ].filter(([, y]) => !close || y < CLOSE);
+  const things = [...props.flatMap(({ points }) => points), ...discs.flatMap(cornersOf)];
+  return [...flesh, ...things, ...walls].filter(([, y]) => !close || y < CLOSE);
 }
+
+const cornersOf = ({ centre: [x, y], radius }: Disc): readonly Point[] => [
+  [x - radius, y - radius],
+  [x + radius, y + radius],
+];

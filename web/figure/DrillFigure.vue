@@ -3,6 +3,7 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Dose, Sides } from '@prompt-spark/core/dose/dose';
 import { baseOf, type Variant } from '@prompt-spark/core/drills/drill';
 import { beatOf } from '@prompt-spark/core/figure/beat';
+import { buildFor } from '@prompt-spark/core/figure/build';
 import { preparedParts } from '@prompt-spark/core/figure/prepared';
 import type { Side } from '@prompt-spark/core/figure/skeleton';
 import type { Seconds } from '@prompt-spark/core/units';
@@ -65,6 +66,7 @@ const shot = computed((): Shot | undefined => {
     side,
     alternates: alternates.value,
     prepared: prepared.value,
+    build: buildFor(drill.id),
     aspect,
   };
 });

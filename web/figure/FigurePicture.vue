@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Seconds } from '@prompt-spark/core/units';
 import { computed } from 'vue';
-import { GROUND_DASH, LAYERS, LOOK } from './figureLayers.ts';
+import { GROUND_DASH, LOOK, type LayerLook, type LookName } from './figureLayers.ts';
 import { figurePaths, UNIT } from './figurePaths.ts';
 import { momentOf, sceneOf, type Shot } from './figureShot.ts';
 
@@ -16,9 +16,12 @@ const viewBox = computed(() => {
 const moment = computed(() => momentOf(shot, scene.value, at));
 const paths = computed(() => figurePaths(moment.value.drawing));
 
-function look(layer: keyof typeof LOOK): Record<string, string | number> {
-  const { stroke, width, fill } = LOOK[layer];
-  return { stroke: `var(${stroke})`, strokeWidth: width, ...(fill ? { fill: `var(${fill})` } : {}) };
+function look(layer: LookName): Record<string, string | number> {
+  const { stroke, width = 0, fill }: LayerLook = LOOK[layer];
+  return {
+    ...(stroke ? { stroke: `var(${stroke})`, strokeWidth: width } : {}),
+    ...(fill ? { fill: `var(${fill})` } : {}),
+  };
 }
 </script>
 
@@ -33,7 +36,7 @@ function look(layer: keyof typeof LOOK): Record<string, string | number> {
     />
     <path :style="look('heading')" :d="scene.heading" />
     <g :transform="`translate(${moment.brought} 0)`">
-      <path v-for="layer in LAYERS" :key="layer" :class="layer" :style="look(layer)" :d="paths[layer]" />
+      <path v-for="({ look: name, path }, at) in paths" :key="at" :class="name" :style="look(name)" :d="path" />
     </g>
   </svg>
 </template>

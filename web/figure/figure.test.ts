@@ -2,7 +2,6 @@ import { drawingAt } from '@prompt-spark/core/figure/drawing';
 import { frameOf } from '@prompt-spark/core/figure/frame';
 import { squat } from '@prompt-spark/core/testing/figures';
 import { describe, expect, it, vi } from 'vitest';
-import { LAYERS } from './figureLayers.ts';
 import { figurePaths } from './figurePaths.ts';
 import { groundPath, groundShift, headingPath, keyMoment, loopSide } from './figureTime.ts';
 import { figureInk, paintFigure, type FigureCanvas, type FigureContext } from './figureCanvas.ts';
@@ -16,16 +15,18 @@ describe('the paths of a figure', () => {
   const paths = figurePaths(drawingAt(squat, beat, 'right', 0.5, 'side', ['rightKnee']));
 
   it('are whole SVG path data: moves, lines, arcs and finite numbers', () => {
-    for (const layer of LAYERS) {
-      expect(paths[layer]).toMatch(/^(?:[MLaZ ]|-?\d+(?!\d))*$/);
-      expect(paths[layer]).not.toContain('NaN');
+    for (const { path } of paths) {
+      expect(path).toMatch(/^(?:[MLaZ ]|-?\d+(?!\d))*$/);
+      expect(path).not.toContain('NaN');
     }
   });
 
-  it('leave layers empty that a drawing does not have', () => {
-    expect([paths.behind, paths.props, paths.solids, paths.partner]).toEqual(['', '', '', '']);
-    expect(paths.head).toContain('a');
-    expect(paths.prepared).toContain('a');
+  it('have the far limbs before the near ones, the dots last, and no layer that a drawing does not have', () => {
+    const looks = paths.map(({ look }) => look);
+    expect(looks.filter((look) => ['behind', 'props', 'solids', 'partner'].includes(look))).toEqual([]);
+    expect(looks.lastIndexOf('far')).toBeLessThan(looks.indexOf('near'));
+    expect(looks).toContain('hair');
+    expect(looks.at(-1)).toBe('prepared');
   });
 });
 
@@ -101,6 +102,7 @@ const shot: Shot = {
   side: 'right',
   alternates: false,
   prepared: ['rightKnee'],
+  build: 'slim',
   aspect: 1,
 };
 
@@ -116,7 +118,7 @@ describe('a figure on a canvas', () => {
     vi.unstubAllGlobals();
     const drawn = canvas.written.filter((call) => call.startsWith('lineTo')).map((call) => call.replace('lineTo ', ''));
     const paths = figurePaths(drawingAt(squat, beat, 'right', 0.5, 'side', ['rightKnee']));
-    const written = LAYERS.flatMap((layer) => [...paths[layer].matchAll(/L(-?\d+ -?\d+)/g)].map(([, to]) => to));
+    const written = paths.flatMap(({ path }) => [...path.matchAll(/L(-?\d+ -?\d+)/g)].map(([, to]) => to));
     expect(drawn.length).toBeGreaterThan(8);
     expect(drawn).toEqual(written);
   });
@@ -132,8 +134,10 @@ describe('a figure on a canvas', () => {
     });
     vi.unstubAllGlobals();
     expect(right?.written[1]).toBe('clearRect 0 0 100 100');
-    // The floor, the far limbs, the near ones, the head and the dots; the head and the dots are filled.
-    expect([right?.count('stroke'), right?.count('fill')]).toEqual([5, 2]);
+    // Every layer is filled; the floor and the dots have an edge.
+    const looks = figurePaths(momentOf(shot, sceneOf(shot), 0.5).drawing).map(({ look }) => look);
+    expect(looks.filter((look) => look === 'halo').length).toBeGreaterThan(2);
+    expect([right?.count('stroke'), right?.count('fill')]).toEqual([2, looks.length]);
     const moves = (canvas?: WritingCanvas) => canvas?.written.filter((call) => call.startsWith('setTransform'));
     expect(moves(right)?.[1]).toBe(moves(right)?.[2]);
     expect(moves(left)?.[1]).toBe(moves(right)?.[1]);

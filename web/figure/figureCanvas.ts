@@ -1,5 +1,5 @@
 import type { ColourOf } from '../painting/useInk.ts';
-import { GROUND_DASH, LAYERS, LOOK, traceLayer, type LayerLook, type Pen } from './figureLayers.ts';
+import { GROUND_DASH, layersOf, LOOK, type LayerLook, type LookName, type Pen } from './figureLayers.ts';
 import { UNIT } from './figurePaths.ts';
 import type { Moment, Scene } from './figureShot.ts';
 
@@ -34,16 +34,16 @@ export interface FigureContext extends Pick<
 }
 
 /** The looks of the layers with colours a canvas understands. */
-export type FigureInk = Readonly<Record<keyof typeof LOOK, LayerLook>>;
+export type FigureInk = Readonly<Record<LookName, LayerLook>>;
 
 /** The theme's colours for the looks of the layers. */
 export function figureInk(colour: ColourOf): FigureInk {
   return Object.fromEntries(
-    Object.entries(LOOK).map(([layer, { stroke, width, fill }]) => [
+    Object.entries(LOOK).map(([layer, { stroke, width, fill }]: readonly [string, LayerLook]) => [
       layer,
-      { stroke: colour(stroke), width, ...(fill ? { fill: colour(fill) } : {}) },
+      { ...(stroke ? { stroke: colour(stroke), width } : {}), ...(fill ? { fill: colour(fill) } : {}) },
     ]),
-  ) as Record<keyof typeof LOOK, LayerLook>;
+  ) as Record<LookName, LayerLook>;
 }
 
 /** Draws a moment over the whole of a canvas, with the strokes of the SVG. */
@@ -66,15 +66,16 @@ export function paintFigure(context: FigureContext, scene: Scene, moment: Moment
   if (heading) strokePath(context, heading, ink.heading);
   context.setTransform(scale, 0, 0, scale, left + brought * scale, top);
   const pen = new CanvasPen(context);
-  for (const layer of LAYERS) {
-    const { stroke, width: line, fill } = ink[layer];
+  for (const { look, trace } of layersOf(drawing)) {
+    const { stroke, width: line, fill } = ink[look];
     pen.begin();
-    traceLayer(layer, drawing, pen);
+    trace(pen);
     if (pen.empty) continue;
     if (fill) {
       context.fillStyle = fill;
       context.fill();
     }
+    if (!stroke || !line) continue;
     context.strokeStyle = stroke;
     context.lineWidth = line;
     context.stroke();
@@ -82,8 +83,8 @@ export function paintFigure(context: FigureContext, scene: Scene, moment: Moment
 }
 
 function strokePath(context: FigureContext, path: string, { stroke, width }: LayerLook): void {
-  context.strokeStyle = stroke;
-  context.lineWidth = width;
+  context.strokeStyle = stroke ?? '';
+  context.lineWidth = width ?? 0;
   context.stroke(new Path2D(path));
 }
 

@@ -1,67 +1,91 @@
-import type { Disc, Drawing, Point, Stroke } from '@prompt-spark/core/figure/drawing';
-
-/** The parts a figure is drawn in, from back to front. */
-export const LAYERS = ['behind', 'props', 'solids', 'partner', 'far', 'near', 'head', 'prepared'] as const;
-export type Layer = (typeof LAYERS)[number];
+import type { Drawing, Piece, Stroke } from '@prompt-spark/core/figure/drawing';
+import type { Disc, Patch } from '@prompt-spark/core/figure/outline';
+import type { Point } from '@prompt-spark/core/figure/camera';
 
 /** How a layer is drawn: names of the theme's colours, and the width of its line in ten-thousandths of stature. */
 export interface LayerLook {
-  readonly stroke: string;
-  readonly width: number;
+  readonly stroke?: string;
+  readonly width?: number;
   readonly fill?: string;
 }
-export const LOOK: Readonly<Record<Layer | 'ground' | 'heading', LayerLook>> = {
+export const LOOK = {
   ground: { stroke: '--soft', width: 90 },
   heading: { stroke: '--soft', width: 110 },
   behind: { stroke: '--line', width: 200 },
   props: { stroke: '--figure-prop', width: 130 },
   solids: { stroke: '--figure-prop', width: 130, fill: '--figure-prop' },
-  partner: { stroke: '--figure-partner', width: 340 },
-  far: { stroke: '--figure-far', width: 340 },
-  near: { stroke: '--ink', width: 440 },
-  head: { stroke: '--ink', width: 220, fill: '--ink' },
-  prepared: { stroke: '--card', width: 80, fill: '--spark' },
-};
+  halo: { fill: '--figure-ground' },
+  near: { fill: '--ink' },
+  far: { fill: '--figure-far' },
+  partner: { fill: '--figure-partner' },
+  hair: { fill: '--figure-hair' },
+  prepared: { stroke: '--figure-ground', width: 80, fill: '--spark' },
+} as const satisfies Readonly<Record<string, LayerLook>>;
+export type LookName = keyof typeof LOOK;
+
 /** Dashes of the floor and the gaps between them, in ten-thousandths of stature. */
 export const GROUND_DASH = 300;
 
 /** Radius of a dot on a joint that is prepared, in statures. */
-const DOT = 0.021;
+const DOT = 0.019;
 
 /** What a layer is traced with: points and radii in statures. */
 export interface Pen {
   moveTo(x: number, y: number): void;
   lineTo(x: number, y: number): void;
   closePath(): void;
+  /** Goes round clockwise. */
   disc(x: number, y: number, radius: number): void;
 }
 
-/** Traces one layer of a drawing. */
-export function traceLayer(layer: Layer, drawing: Drawing, pen: Pen): void {
-  const { discs, head, partnerHead } = drawing;
-  switch (layer) {
-    case 'behind':
-      return lines(drawing.behind, pen);
-    case 'props':
-      lines(drawing.props, pen);
-      return round(discs, false, pen);
-    case 'solids':
-      return round(discs, true, pen);
-    case 'partner':
-      lines(drawing.partner, pen);
-      if (partnerHead) disc(partnerHead, pen);
-      return;
-    case 'far':
-      return lines(drawing.far, pen);
-    case 'near':
-      lines(drawing.trunk, pen);
-      return lines(drawing.near, pen);
-    case 'head':
-      disc(head, pen);
-      return line(drawing.nose, pen);
-    case 'prepared':
-      return dots(drawing.prepared, pen);
+/** A part of the picture that is painted at once. */
+export interface Layer {
+  readonly look: LookName;
+  readonly trace: (pen: Pen) => void;
+}
+
+/** The parts a figure is drawn in, from back to front; neighbours of one look are one. */
+export function layersOf(drawing: Drawing): readonly Layer[] {
+  const { behind, props, discs, pieces, prepared } = drawing;
+  const layers: Layer[] = [
+    { look: 'behind', trace: (pen) => lines(behind, pen) },
+    {
+      look: 'props',
+      trace: (pen) => {
+        lines(props, pen);
+        round(discs, false, pen);
+      },
+    },
+    { look: 'solids', trace: (pen) => round(discs, true, pen) },
+  ];
+  for (const [look, own] of runsOf(pieces))
+    layers.push({ look, trace: (pen) => own.forEach((one) => piece(one, pen)) });
+  layers.push({ look: 'prepared', trace: (pen) => dots(prepared, pen) });
+  return layers;
+}
+
+/** Pieces that follow one another in one look. */
+function runsOf(pieces: readonly Piece[]): readonly (readonly [LookName, readonly Piece[]])[] {
+  const runs: [LookName, Piece[]][] = [];
+  for (const one of pieces) {
+    const look = lookOf(one);
+    const last = runs.at(-1);
+    if (last?.[0] === look) last[1].push(one);
+    else runs.push([look, [one]]);
   }
+  return runs;
+}
+
+const lookOf = ({ kind, tone }: Piece): LookName => (tone === 'prop' ? (kind === 'line' ? 'props' : 'solids') : tone);
+
+function piece(one: Piece, pen: Pen): void {
+  if (one.kind === 'line') lines(one.strokes, pen);
+  else patch(one, pen);
+}
+
+function patch({ discs, areas }: Patch, pen: Pen): void {
+  for (const one of discs) disc(one, pen);
+  for (const points of areas) line({ points, closed: true }, pen);
 }
 
 function lines(strokes: readonly Stroke[], pen: Pen): void {

@@ -1,20 +1,22 @@
 import type { Drawing } from '@prompt-spark/core/figure/drawing';
-import { LAYERS, traceLayer, type Layer, type Pen } from './figureLayers.ts';
-
-export type FigurePaths = Readonly<Record<Layer, string>>;
+import { layersOf, type LookName, type Pen } from './figureLayers.ts';
 
 /** Whole ten-thousandths of stature: shorter to write than decimals. */
 export const UNIT = 10_000;
 
-/** A drawing as SVG path data, one string a layer. */
-export function figurePaths(drawing: Drawing): FigurePaths {
-  return Object.fromEntries(
-    LAYERS.map((layer) => {
-      const pen = new PathPen();
-      traceLayer(layer, drawing, pen);
-      return [layer, pen.path];
-    }),
-  ) as Record<Layer, string>;
+/** One layer of a drawing as SVG path data. */
+export interface FigurePath {
+  readonly look: LookName;
+  readonly path: string;
+}
+
+/** A drawing as SVG path data, from back to front, without layers that hold nothing. */
+export function figurePaths(drawing: Drawing): readonly FigurePath[] {
+  return layersOf(drawing).flatMap(({ look, trace }) => {
+    const pen = new PathPen();
+    trace(pen);
+    return pen.path === '' ? [] : [{ look, path: pen.path }];
+  });
 }
 
 /** Writes SVG path data. */
@@ -31,7 +33,7 @@ class PathPen implements Pen {
   }
   disc(x: number, y: number, radius: number): void {
     const r = whole(radius);
-    this.path += `M${at(x - radius, y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`;
+    this.path += `M${at(x - radius, y)}a${r} ${r} 0 1 1 ${2 * r} 0a${r} ${r} 0 1 1 ${-2 * r} 0Z`;
   }
 }
 

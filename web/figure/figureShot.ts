@@ -1,4 +1,5 @@
 import { beatSeconds, type Beat } from '@prompt-spark/core/figure/beat';
+import type { BuildName } from '@prompt-spark/core/figure/build';
 import { drawingAt, type Drawing } from '@prompt-spark/core/figure/drawing';
 import { frameOf, type Frame } from '@prompt-spark/core/figure/frame';
 import type { Camera, Motion } from '@prompt-spark/core/figure/motion';
@@ -17,6 +18,7 @@ export interface Shot {
   /** Turns to the other side every loop. */
   readonly alternates: boolean;
   readonly prepared: readonly Part[];
+  readonly build: BuildName;
   /** Width of the picture divided by its height. */
   readonly aspect: number;
 }
@@ -51,10 +53,10 @@ export function sceneOf({ motion, camera, side, aspect }: Shot): Scene {
 }
 
 export function momentOf(shot: Shot, { frame }: Scene, time: Seconds): Moment {
-  const { motion, beat, camera, prepared } = shot;
+  const { motion, beat, camera, prepared, build } = shot;
   const side = shot.alternates ? loopSide(shot.side, Math.floor(time / beatSeconds(beat))) : shot.side;
   return {
-    drawing: drawingAt(motion, beat, side, time, camera, prepared),
+    drawing: drawingAt(motion, beat, side, time, camera, prepared, build),
     shift: groundShift(motion, beat, camera, side, time),
     brought: side === 'left' ? UNIT * (2 * frame.x + frame.width) : 0,
   };

@@ -1,5 +1,5 @@
 import { beatSeconds, type Beat } from '@prompt-spark/core/figure/beat';
-import { projection } from '@prompt-spark/core/figure/drawing';
+import { viewOf } from '@prompt-spark/core/figure/camera';
 import type { Frame } from '@prompt-spark/core/figure/frame';
 import type { Camera, Motion } from '@prompt-spark/core/figure/motion';
 import type { Side } from '@prompt-spark/core/figure/skeleton';
@@ -20,7 +20,7 @@ export function loopSide(first: Side, loop: number): Side {
 
 /** How far to the right of the picture the figure has gone, in statures. */
 function gone({ travel = [0, 0] }: Motion, camera: Camera, side: Side): number {
-  const [x] = projection(camera, side)([travel[0], 0, travel[1]]);
+  const [x] = viewOf(camera, side).project([travel[0], 0, travel[1]]);
   return x;
 }
 

@@ -74,7 +74,7 @@ function headOf({ head, neck, headFrame }: Joints, build: Build): readonly BodyP
     },
     {
       kind: 'hair',
-      hulls: [[ball(at(-0.011, 0.023), 0.044), ball(at(-0.03, -0.002), 0.033)], [ball(at(-0.066, 0.016), 0.018)]],
+      hulls: [[ball(at(-0.012, 0.03), 0.046), ball(at(-0.031, 0), 0.034)], [ball(at(-0.066, 0.016), 0.018)]],
       edged: [],
       placedBy: [at(-0.03, 0.02)],
     },

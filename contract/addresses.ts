@@ -61,6 +61,7 @@ export const ADDRESSES = {
   takeOutSession: { method: 'DELETE', path: '/api/sessions/:id', access: 'coach' },
   runs: { method: 'GET', path: '/api/runs', access: 'coach' },
   runTurns: { method: 'GET', path: '/api/runs/:id/turns', access: 'coach' },
+  ownPace: { method: 'GET', path: '/api/pace', access: 'coach' },
   addRun: { method: 'POST', path: '/api/runs', access: 'coach' },
 } as const satisfies Readonly<Record<string, Address>>;
 

@@ -1,3 +1,5 @@
+import { NO_PACE } from '@prompt-spark/core/session/gaps';
+
 /** What is stored whole, as a document. */
 export type DocumentKind = 'circuit' | 'drill' | 'approach' | 'main session' | 'fit' | 'person' | 'run' | 'site';
 
@@ -9,7 +11,7 @@ export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   'main session': 1,
   fit: 1,
   person: 2,
-  run: 1,
+  run: 2,
   site: 1,
 };
 
@@ -39,6 +41,11 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (person) => person,
     // Version 1 had nobody answer for a choice.
     (person) => withEach(person, 'choices', (choice) => withDefaults(choice, { answeredBy: '', answeredOn: '' })),
+  ],
+  run: [
+    (run) => run,
+    // Of version 1 nobody knows what getting ready took.
+    (run) => withDefaults(run, { pace: NO_PACE }),
   ],
   // Drills kept before figures were drawn have none.
   drill: [(drill) => withDefaults(drill, { figure: '' })],

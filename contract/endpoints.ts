@@ -23,7 +23,7 @@ import {
   personRecordSchema,
   personSaveSchema,
 } from './person.ts';
-import { newRunSchema, runKeptSchema, runPageSchema, runTurnsSchema, runWishSchema } from './run.ts';
+import { newRunSchema, ownPaceSchema, runKeptSchema, runPageSchema, runTurnsSchema, runWishSchema } from './run.ts';
 import { newSessionSchema, plannedSessionSchema, sessionListSchema, sessionSpanSchema } from './session.ts';
 import {
   approachSaveSchema,
@@ -332,6 +332,10 @@ export const ENDPOINTS = {
     params: idInAddress,
     answers: { 200: runTurnsSchema },
     problems: [404],
+  }),
+  ownPace: endpoint(ADDRESSES.ownPace, {
+    says: "How the coach's own pace compares with the plan, learnt from the last sessions.",
+    answers: { 200: ownPaceSchema },
   }),
   addRun: endpoint(ADDRESSES.addRun, {
     says: 'Records a run. The same run sent again is kept once, and answered with 200.',

@@ -1,6 +1,9 @@
 import { MOST_STRETCHES } from '@prompt-spark/core/circuit/bounds';
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
+import { NO_PACE, type RunPace, type Taken } from '@prompt-spark/core/session/gaps';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
+import type { Habits } from '@prompt-spark/core/occasion/occasion';
+import type { LearntHabits } from '@prompt-spark/core/session/habits';
 import Joi from 'joi';
 import { id, idOrNull, instant, line, listOf, name, oneOf, shape, whole, yesOrNo } from './fields.ts';
 import { cursor, nextCursor } from './page.ts';
@@ -33,6 +36,8 @@ export interface RunFacts {
 /** A circuit as it was run. The id is made by the sender, so that sending it twice records it once. */
 export interface NewRun extends RunFacts {
   readonly turns: readonly RunTurn[];
+  /** What getting ready and changes of side took in all, from which the coach's own pace is learnt. */
+  readonly pace: RunPace;
 }
 
 /** Seconds as measured, to the millisecond. */
@@ -50,6 +55,8 @@ const turn = shape<RunTurn>({
 });
 const turns = listOf(turn).max(MOST_STRETCHES);
 
+const taken = shape<Taken>({ planned: measured, actual: measured });
+
 const facts = {
   id,
   sessionId: idOrNull,
@@ -63,7 +70,12 @@ const facts = {
   note: Joi.string().max(2000).allow('').required(),
 };
 
-export const newRunSchema = shape<NewRun>({ ...facts, turns });
+export const newRunSchema = shape<NewRun>({
+  ...facts,
+  turns,
+  // A page that was opened before paces were kept sends none.
+  pace: shape<RunPace>({ move: taken, talk: taken, switch: taken }).optional().default(NO_PACE),
+});
 
 /** A run as the log lists it, with what its turns come to. */
 export interface RunSummary extends RunFacts {
@@ -131,3 +143,20 @@ export interface RunKept {
 }
 
 export const runKeptSchema = shape<RunKept>({ id });
+
+/** A coach's own pace with everybody, and with each group. */
+export interface OwnPace {
+  readonly all: LearntHabits;
+  readonly groups: readonly (LearntHabits & { readonly groupId: string })[];
+}
+
+const habit = Joi.number().min(0.5).max(2).required();
+const learnt = {
+  habits: shape<Habits>({ move: habit, talk: habit, switch: habit }),
+  sessions: whole(0, 1000),
+};
+
+export const ownPaceSchema = shape<OwnPace>({
+  all: shape<LearntHabits>(learnt),
+  groups: listOf(shape<OwnPace['groups'][number]>({ groupId: id, ...learnt })),
+});

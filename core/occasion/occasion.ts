@@ -41,11 +41,18 @@ export interface Occasion {
   readonly done?: Done | undefined;
 }
 
-/** How the coach's own pace compares with the plan, learnt from past sessions: 1 is as planned, 1.2 takes a fifth longer. */
+/**
+ * How the coach's own pace compares with the plan, learnt from past sessions (`habitsFrom`): 1 is as planned, 1.2 takes a
+ * fifth longer.
+ */
 export interface Habits {
   readonly move: number;
   readonly talk: number;
+  /** The change from one side to the other. */
+  readonly switch: number;
 }
+
+export const USUAL_PACE: Habits = { move: 1, talk: 1, switch: 1 };
 
 /** What the part of a circuit that has been run has given. */
 export interface Done {
@@ -72,7 +79,7 @@ const USUAL: Omit<Occasion, 'library'> = {
   slowToFloor: false,
   approach: APPROACHES[0],
   times: USUAL_TIMES,
-  habits: { move: 1, talk: 1 },
+  habits: USUAL_PACE,
   stance: AT_THE_START,
 };
 

@@ -51,7 +51,7 @@ export function caughtUp(kept: KeptRun, now: number): StageRun {
 /** Whether a value read from a browser's storage is a kept run: what lies there may be old, or half written. */
 export function isKeptRun(value: unknown): value is KeptRun {
   if (!isObject(value) || !isObject(value['run'])) return false;
-  const { segments, record, position, state } = value['run'];
+  const { segments, record, position, state, gaps } = value['run'];
   return (
     typeof value['startedAt'] === 'number' &&
     typeof value['keptAt'] === 'number' &&
@@ -62,13 +62,18 @@ export function isKeptRun(value: unknown): value is KeptRun {
     segments.length > 0 &&
     segments.every((one) => isObject(one) && isSpan(one['start'], one['end']) && typeof one['slotId'] === 'string') &&
     Array.isArray(record) &&
-    record.every((one) => isObject(one) && typeof one['actual'] === 'number' && typeof one['paused'] === 'number')
+    record.every(isSpent) &&
+    Array.isArray(gaps) &&
+    gaps.every(isSpent)
   );
 }
 
 function isObject(value: unknown): value is Readonly<Record<string, unknown>> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
+
+const isSpent = (one: unknown): boolean =>
+  isObject(one) && typeof one['actual'] === 'number' && typeof one['paused'] === 'number';
 
 const isSpan = (start: unknown, end: unknown): boolean =>
   typeof start === 'number' && typeof end === 'number' && end >= start;

@@ -1,6 +1,7 @@
 import { momentAt, stretchSegment } from '../timeline/moment.ts';
 import type { Segment } from '../timeline/timeline.ts';
 import type { Seconds } from '../units.ts';
+import { blankGaps, gapsAlong, gapsBetween, gapsPaused, type GapRecord } from './gaps.ts';
 import { blankRecord, recordAlong, spend, spendBetween, type TurnRecord } from './runRecord.ts';
 
 /** How far into a stretch "back" still goes to the one before, rather than to the beginning of this one. */
@@ -18,6 +19,8 @@ export interface StageRun {
   readonly position: Seconds;
   /** What every slot took so far. */
   readonly record: readonly TurnRecord[];
+  /** What every gap between two stretches of work took so far. */
+  readonly gaps: readonly GapRecord[];
 }
 
 /** What a coach can do to a run, and looking at it. */
@@ -36,7 +39,7 @@ export interface ClockReading {
 
 /** A run of a circuit that waits to begin. */
 export function newRun(segments: readonly Segment[]): StageRun {
-  return { state: 'waiting', segments, position: 0, record: blankRecord(segments) };
+  return { state: 'waiting', segments, position: 0, record: blankRecord(segments), gaps: blankGaps(segments) };
 }
 
 /** The length of a run in seconds. */
@@ -71,21 +74,36 @@ export function runAfter(before: StageRun, event: RunEvent, reading: ClockReadin
       return at ? { ...run, segments: stretchSegment(run.segments, at.index, TEN_MORE) } : run;
     }
     case 'go on with':
-      return { ...run, segments: event.segments, record: recordAlong(run.record, event.segments) };
+      return {
+        ...run,
+        segments: event.segments,
+        record: recordAlong(run.record, event.segments),
+        gaps: gapsAlong(run.gaps, event.segments),
+      };
     case 'stop':
       return { ...run, state: 'ended' };
   }
 }
 
 function booked(run: StageRun, { at, stood }: ClockReading): StageRun {
-  const { segments, record, position } = run;
+  const { segments, record, position, gaps } = run;
   if (run.state === 'running') {
     const now = Math.min(at, runLength(run));
-    const passed = { ...run, position: now, record: spendBetween(record, segments, position, now) };
+    const passed = {
+      ...run,
+      position: now,
+      record: spendBetween(record, segments, position, now),
+      gaps: gapsBetween(gaps, segments, position, now),
+    };
     return at >= runLength(run) ? { ...passed, state: 'ended' } : passed;
   }
   const standing = run.state === 'paused' && stood > 0 ? momentAt(segments, position) : undefined;
-  return standing ? { ...run, record: spend(record, standing.segment, stood, true) } : run;
+  if (!standing) return run;
+  return {
+    ...run,
+    record: spend(record, standing.segment, stood, true),
+    gaps: gapsPaused(gaps, segments, position, stood),
+  };
 }
 
 function movedTo(run: StageRun, to: Seconds): StageRun {

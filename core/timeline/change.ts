@@ -26,10 +26,18 @@ export function kitChange(from: readonly Kit[], to: readonly Kit[], times: Trade
  * @param laterRound whether these people have done this slot in an earlier round
  */
 export function readySeconds(from: Stance, drill: Drill, laterRound: boolean, occasion: Occasion): Seconds {
-  const { times, habits } = occasion;
-  const firstTalk = occasion.newDrills.has(drill.id) ? times.talkNew : times.talkKnown;
-  const talk = (laterRound ? times.talkLaterRound : firstTalk) * habits.talk;
+  const talk = talkSeconds(drill, laterRound, occasion);
   return ceilToHalfSecond(Math.max(moveSeconds(from, drill, occasion), talk));
+}
+
+/** Whether people wait for the words before a drill, or the words for the people. */
+export function talkLasts(from: Stance, drill: Drill, laterRound: boolean, occasion: Occasion): boolean {
+  return talkSeconds(drill, laterRound, occasion) > moveSeconds(from, drill, occasion);
+}
+
+function talkSeconds(drill: Drill, laterRound: boolean, { times, habits, newDrills }: Occasion): Seconds {
+  const first = newDrills.has(drill.id) ? times.talkNew : times.talkKnown;
+  return (laterRound ? times.talkLaterRound : first) * habits.talk;
 }
 
 /** Seconds of `ready` before a drill that the one before goes straight into: moving there, and no talk. */
@@ -43,6 +51,6 @@ function moveSeconds(from: Stance, drill: Drill, { times, habits, slowToFloor }:
 }
 
 /** Seconds to change sides in a posture. */
-export function switchSeconds(stance: Stance, times: TradeTimes): Seconds {
-  return rankOf(stance) < 2 ? times.switchUp : times.switchDown;
+export function switchSeconds(stance: Stance, { times, habits }: Pick<Occasion, 'times' | 'habits'>): Seconds {
+  return ceilToHalfSecond((rankOf(stance) < 2 ? times.switchUp : times.switchDown) * habits.switch);
 }

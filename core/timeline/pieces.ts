@@ -5,7 +5,7 @@ import { setDoses } from '../circuit/sets.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { Level, Seconds } from '../units.ts';
-import { readySeconds, straightInSeconds, switchSeconds } from './change.ts';
+import { readySeconds, straightInSeconds, switchSeconds, talkLasts } from './change.ts';
 import type { Stance } from '../occasion/stance.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Segment, WorkSide } from './timeline.ts';
@@ -24,14 +24,16 @@ export interface Turn {
 }
 
 /** A stretch of a turn that takes time. */
-export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter' | 'swap'>;
+export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter' | 'swap' | 'waitsFor'>;
 
 /** Everything a turn consists of, in order, for somebody who comes to it in a stance. */
 export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: Level, floor: Floor): readonly Piece[] {
   const { slot } = turn;
   const doses = setDoses(slot, level);
   const sets = doses.length;
-  const pieces: Piece[] = [piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(slot))];
+  const waitsFor = entryWaitsFor(turn, stance, occasion);
+  const entry = piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(slot));
+  const pieces: Piece[] = [{ ...entry, waitsFor }];
   doses.forEach((dose, index) => {
     const set = index + 1;
     pieces.push(...setPieces(turn, dose, set, occasion, level, floor));
@@ -47,6 +49,10 @@ function entrySeconds({ entry, drill, round }: Turn, stance: Stance, occasion: O
   return readySeconds(stance, drill, round > 1, occasion);
 }
 
+function entryWaitsFor({ entry, drill, round }: Turn, stance: Stance, occasion: Occasion): 'move' | 'talk' {
+  return entry === 'ready' && talkLasts(stance, drill, round > 1, occasion) ? 'talk' : 'move';
+}
+
 /** One set: a side after the other, and one partner after the other where a drill is done in pairs. */
 function setPieces(
   { slot, drill, nonstop }: Turn,
@@ -56,7 +62,7 @@ function setPieces(
   level: Level,
   floor: Floor,
 ): readonly Piece[] {
-  const change = switchSeconds(drill, occasion.times);
+  const change = switchSeconds(drill, occasion);
   const pieces: Piece[] = [];
   const partners = drill.kit.includes('partner') ? 2 : 1;
   for (let partner = 1; partner <= partners; partner += 1) {
@@ -77,11 +83,11 @@ function piece(
   side: WorkSide,
   swap: Segment['swap'] = null,
 ): Piece {
-  return { kind, length, set, side, restAfter: null, swap };
+  return { kind, length, set, side, restAfter: null, swap, waitsFor: null };
 }
 
 export function restPiece(restAfter: 'set' | 'slot' | 'round' | 'station', length: Seconds, set: number): Piece {
-  return { kind: 'rest', length, set, side: 'both', restAfter, swap: null };
+  return { kind: 'rest', length, set, side: 'both', restAfter, swap: null, waitsFor: null };
 }
 
 function firstSide(slot: Slot): WorkSide {

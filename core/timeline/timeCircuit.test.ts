@@ -5,7 +5,7 @@ import { newBlock } from '../circuit/edit.ts';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, repsOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
 import { just } from '../units.ts';
-import { occasionOf, type Occasion } from '../occasion/occasion.ts';
+import { occasionOf, USUAL_PACE, type Occasion } from '../occasion/occasion.ts';
 import { timeCircuit } from './timeCircuit.ts';
 import { USUAL_TIMES } from '../occasion/trade.ts';
 
@@ -154,8 +154,8 @@ describe('a slot', () => {
 
   it("stretches moving and talking by the coach's own habits, to the half second", () => {
     const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
-    expect(kinds(toFloor, { ...occasion, habits: { move: 1.15, talk: 1 } })[0]).toBe('ready 9.5');
-    expect(kinds(toFloor, { ...occasion, habits: { move: 1, talk: 2 } })[0]).toBe('ready 8');
+    expect(kinds(toFloor, { ...occasion, habits: { ...USUAL_PACE, move: 1.15 } })[0]).toBe('ready 9.5');
+    expect(kinds(toFloor, { ...occasion, habits: { ...USUAL_PACE, talk: 2 } })[0]).toBe('ready 8');
   });
 });
 

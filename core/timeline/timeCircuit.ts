@@ -96,7 +96,7 @@ function turnsOf(block: Block, occasion: Occasion, level: Level, onward: boolean
 
 // Written out field by field: spreading the piece into so large a literal takes a slow path in the engine (npm run bench).
 function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, sets: number, start: Seconds): Segment {
-  const { kind, length, set, side, restAfter, swap } = piece;
+  const { kind, length, set, side, restAfter, swap, waitsFor } = piece;
   return {
     kind,
     start,
@@ -118,6 +118,7 @@ function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, se
     met: drill.energy.met,
     restAfter,
     swap,
+    waitsFor,
   };
 }
 

@@ -186,6 +186,7 @@ describe('what it documents', () => {
     await send('addRun', 201, run);
     await send('addRun', 200, run);
     await send('runs', 200, { circuit: id });
+    await send('ownPace', 200);
     await send('runTurns', 200, undefined, run.id);
 
     // Each was asked, and answered at least once as it usually does.

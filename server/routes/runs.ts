@@ -1,7 +1,8 @@
+import { habitsFrom } from '@prompt-spark/core/session/habits';
 import { found, idTaken, notFound } from '../http/problem.ts';
 import { Answered, type Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import { recordRun, runsOf, turnsOf } from '../store/runs.ts';
+import { pacesOf, recordRun, runsOf, turnsOf } from '../store/runs.ts';
 
 /** The log of what was run. */
 export function runRoutes(database: Database) {
@@ -11,6 +12,14 @@ export function runRoutes(database: Database) {
     runTurns: async ({ account: { studioId }, params: { id } }) => ({
       turns: found(await turnsOf(database, studioId, id), 'run'),
     }),
+
+    ownPace: async ({ account: { studioId, coachId } }) => {
+      const paces = await pacesOf(database, studioId, coachId);
+      const groups = new Set(paces.flatMap(({ groupId }) => (groupId === null ? [] : [groupId])));
+      const learnt = (groupId?: string) =>
+        habitsFrom(paces.filter((one) => groupId === undefined || one.groupId === groupId).map(({ pace }) => pace));
+      return { all: learnt(), groups: [...groups].map((groupId) => ({ groupId, ...learnt(groupId) })) };
+    },
 
     addRun: async ({ account: { studioId, coachId }, body }) => {
       const { id } = body;

@@ -1,3 +1,4 @@
+import type { RunPace } from '@prompt-spark/core/session/gaps';
 import { USUAL_PLATES, type Plates } from '@prompt-spark/core/dose/lift';
 import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
@@ -427,6 +428,8 @@ export const run = pgTable(
     planned: doublePrecision('planned').notNull().default(0),
     actual: doublePrecision('actual').notNull().default(0),
     paused: doublePrecision('paused').notNull().default(0),
+    /** What getting ready and changes of side took; null where it was not booked. */
+    pace: jsonb('pace').$type<RunPace>(),
   },
   (table) => [
     unique('run_in_studio').on(table.studioId, table.id),

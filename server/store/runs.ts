@@ -1,6 +1,7 @@
 import { PAGE_SIZE } from '@prompt-spark/contract/page';
 import type { NewRun, RunPage, RunTurn, RunWish } from '@prompt-spark/contract/run';
-import { and, asc, desc, eq, gte, lt, sql } from 'drizzle-orm';
+import type { RunPace } from '@prompt-spark/core/session/gaps';
+import { and, asc, desc, eq, gte, isNotNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
 import { cursorTo, endFrom } from './cursor.ts';
 import type { Database } from './database.ts';
@@ -43,7 +44,11 @@ export async function runsOf(
   const last = shown.at(-1);
   return {
     runs: shown.map(
-      ({ run: { studioId: _, coachId: __, groupId: ___, siteId: ____, ...rest }, at: _____, ...names }) => ({
+      ({
+        run: { studioId: _, coachId: __, groupId: ___, siteId: ____, pace: _____, ...rest },
+        at: ______,
+        ...names
+      }) => ({
         ...rest,
         ...names,
         startedAt: rest.startedAt.toISOString(),
@@ -67,6 +72,24 @@ export async function turnsOf(
     .where(and(eq(runTurn.studioId, studioId), eq(runTurn.runId, runId)))
     .orderBy(asc(runTurn.position));
   return rows.map(({ studioId: _, runId: __, position: ___, ...turn }) => turn);
+}
+
+/** Runs that a coach's pace is learnt from, at most. */
+const RUNS_TOLD = 200;
+
+/** The pace of a coach's last runs, last first, with the group of each. */
+export async function pacesOf(
+  database: Database,
+  studioId: string,
+  coachId: string,
+): Promise<readonly { readonly groupId: string | null; readonly pace: RunPace }[]> {
+  const rows = await database
+    .select({ groupId: run.groupId, pace: run.pace })
+    .from(run)
+    .where(and(eq(run.studioId, studioId), eq(run.coachId, coachId), isNotNull(run.pace)))
+    .orderBy(desc(run.startedAt), desc(run.id))
+    .limit(RUNS_TOLD);
+  return rows.flatMap(({ groupId, pace }) => (pace ? [{ groupId, pace }] : []));
 }
 
 /** What came of recording a run. */

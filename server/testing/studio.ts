@@ -8,6 +8,7 @@ import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { libraryOf } from '@prompt-spark/core/drills/library';
+import { NO_PACE } from '@prompt-spark/core/session/gaps';
 import { blankRecord } from '@prompt-spark/core/session/runRecord';
 import { randomUUID } from 'node:crypto';
 import { Writable } from 'node:stream';
@@ -144,6 +145,7 @@ export function newRun({ id, circuit }: NewCircuit, change: Partial<NewRun> = {}
     warm: 'yes',
     note: 'Left ankles stiff.',
     turns,
+    pace: NO_PACE,
     ...change,
   };
 }

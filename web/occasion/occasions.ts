@@ -9,6 +9,7 @@ import { defineStore } from 'pinia';
 import { calendarDay } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
+import { usePaceStore } from './pace.ts';
 import { useStandardsStore } from '../library/standards.ts';
 
 /** For whom and where. */
@@ -19,6 +20,7 @@ export const useOccasionsStore = defineStore('occasions', () => {
   const library = useLibraryStore();
   const standards = useStandardsStore();
   const people = usePeopleStore();
+  const pace = usePaceStore();
 
   /** The occasion at a site with a group, for an approach and a main session where they are known. */
   function at({ groupId, siteId }: ForWhom, towards: Partial<Pick<Occasion, 'approach' | 'session'>> = {}): Occasion {
@@ -33,6 +35,7 @@ export const useOccasionsStore = defineStore('occasions', () => {
       site: siteFrom(site),
       day,
       times: standards.times,
+      habits: pace.habitsWith(groupId),
       // A group may hold more people than this coach knows; who is not here needs no mat.
       expected: Math.max(library.groupOf(groupId)?.people ?? 0, known.length) - (known.length - present.length),
       ceilings: unknown ? null : present.map((person) => ceilingsOf(person, day)),

@@ -1,3 +1,4 @@
+import { USUAL_PACE } from '@prompt-spark/core/occasion/occasion';
 import type { PersonRecord } from '@prompt-spark/contract/person';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { UNKNOWN_PERSON } from '@prompt-spark/core/people/person';
@@ -128,6 +129,7 @@ describe('the group tracks store', () => {
       sessions: [],
       unreadable: { approaches: [], sessions: [] },
     },
+    '/api/pace': { all: { habits: USUAL_PACE, sessions: 0 }, groups: [] },
     '/api/people': { people: [record], next: null, unreadable: [] },
   };
 

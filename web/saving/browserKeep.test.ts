@@ -1,3 +1,4 @@
+import { NO_PACE } from '@prompt-spark/core/session/gaps';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { describe, expect, it } from 'vitest';
 import { fullStorage, memoryStorage } from '../testing/fakeBrowser.ts';
@@ -83,7 +84,8 @@ describe('what an earlier version left in the browser', () => {
       },
     });
     expect(browserKeep('in doubt', 'circuit', storage).get(ID)).toMatchObject({ saveId: ID });
-    expect(browserKeep(COACH, 'run', storage).all()).toEqual([[ID, run]]);
+    // What getting ready took was not booked then.
+    expect(browserKeep(COACH, 'run', storage).all()).toEqual([[ID, { ...run, pace: NO_PACE }]]);
     expect(keptBefore(storage)).toEqual([]);
     expect(storage.length).toBe(4);
   });

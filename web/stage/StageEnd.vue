@@ -2,6 +2,8 @@
 import { newRunSchema, type RunTurn, type Warmth } from '@prompt-spark/contract/run';
 import { slotsOf, type Circuit } from '@prompt-spark/core/circuit/circuit';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
+import type { Habits } from '@prompt-spark/core/occasion/occasion';
+import { paceOf, type GapRecord } from '@prompt-spark/core/session/gaps';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
@@ -11,11 +13,14 @@ import { useRunsStore } from '../log/runs.ts';
 import EffortScale from './EffortScale.vue';
 
 /** The end: how hard, warm or not, a note; then it goes in the log. */
-const { circuitId, sessionId, circuit, turns, startedAt, endedEarly } = defineProps<{
+const { circuitId, sessionId, circuit, turns, gaps, habits, startedAt, endedEarly } = defineProps<{
   circuitId: string;
   sessionId: string | null;
   circuit: Circuit;
   turns: readonly TurnRecord[];
+  gaps: readonly GapRecord[];
+  /** The pace that it was planned with. */
+  habits: Habits;
   startedAt: Date;
   endedEarly: boolean;
 }>();
@@ -57,6 +62,7 @@ function keep(): Promise<void> {
     warm: warm.value,
     note: note.value.trim(),
     turns: turns.map(named),
+    pace: paceOf(gaps, habits),
   });
 }
 

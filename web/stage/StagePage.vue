@@ -14,6 +14,8 @@ import LoadingGate from '../loading/LoadingGate.vue';
 import { draftKeep } from '../saving/drawers.ts';
 import { useAccountStore } from '../shell/account.ts';
 import { useLibraryStore } from '../library/library.ts';
+import { USUAL_PACE, type Habits } from '@prompt-spark/core/occasion/occasion';
+import { usePaceStore } from '../occasion/pace.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useSessionsStore } from '../today/sessions.ts';
@@ -37,6 +39,8 @@ const sheet = useSheetStore();
 const standards = useStandardsStore();
 const sessions = useSessionsStore();
 const people = usePeopleStore();
+const pace = usePaceStore();
+const habits = shallowRef<Habits>(USUAL_PACE);
 const draft = shallowRef<CircuitDraft>();
 const segments = shallowRef<readonly Segment[]>([]);
 /** The clips are waited for so long before the Stage is shown; what comes later is heard from then on. */
@@ -49,12 +53,13 @@ const voice = useScript(
 );
 
 const loading = useLoading(async () => {
-  const [session] = await Promise.all([planned(), library.load(), standards.load()]);
+  const [session] = await Promise.all([planned(), library.load(), standards.load(), pace.load()]);
   const found = await latest();
   const here = session ? { ...found, groupId: session.groupId, siteId: session.siteId } : found;
   const agreed = fitIn(fit) ?? session?.fit;
   await knowPeople(here.groupId);
   const occasion = occasions.of(here);
+  habits.value = occasion.habits;
   const fitted = agreed ? builtCircuit(here.circuit, agreed.plan, occasion, agreed.seconds) : here.circuit;
   const circuit = asToday(fitted, people.peopleOf(here.groupId), occasion, id);
   draft.value = { ...here, circuit };
@@ -109,6 +114,7 @@ async function latest(): Promise<CircuitDraft> {
         :draft="draft"
         :segments="segments"
         :plates="plates"
+        :habits="habits"
         :voice="voice"
       />
       <div v-else class="nothing">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import { useEventListener, useIntervalFn, useTimeoutFn, useWakeLock } from '@vueuse/core';
@@ -27,13 +28,15 @@ import { slotOf } from './stageWords.ts';
 import { useStageKeys } from './useStageKeys.ts';
 
 /** A circuit on the wall: what is now, what is next, and the coach's controls, which hide until they are wanted. */
-const { circuitId, sessionId, draft, segments, voice } = defineProps<{
+const { circuitId, sessionId, draft, segments, habits, voice } = defineProps<{
   circuitId: string;
   sessionId: string | null;
   draft: CircuitDraft;
   segments: readonly Segment[];
   /** What loads a bar there, where the site is known. */
   plates: Plates | undefined;
+  /** The pace that it is planned with. */
+  habits: Habits;
   /** What is said along the segments. */
   voice: SpokenScript;
 }>();
@@ -210,6 +213,8 @@ onMounted(() => {
     :session-id="sessionId"
     :circuit="draft.circuit"
     :turns="run.record.value"
+    :gaps="run.run.value.gaps"
+    :habits="habits"
     :started-at="run.startedAt.value ?? new Date()"
     :ended-early="endedEarly"
     @done="goAway('/log')"

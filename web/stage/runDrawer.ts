@@ -31,12 +31,19 @@ export function runDrawer(
       }
     },
     get() {
-      const value = parsed(storage.getItem(key));
+      const value = withGaps(parsed(storage.getItem(key)));
       if (!isKeptRun(value)) return undefined;
       return 'refitted' in value && Array.isArray(value.refitted) ? (value as KeptStage) : { ...value, refitted: [] };
     },
     drop: () => storage.removeItem(key),
   };
+}
+
+/** A run that was kept before gaps were booked has none. */
+function withGaps(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || !('run' in value)) return value;
+  const { run } = value;
+  return typeof run === 'object' && run !== null ? { ...value, run: { gaps: [], ...run } } : value;
 }
 
 function parsed(text: string | null): unknown {

@@ -1,4 +1,5 @@
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import { USUAL_PACE } from '@prompt-spark/core/occasion/occasion';
 import { SHIPPED_DRILLS, type Answer } from './fakeBrowser.ts';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 
@@ -14,6 +15,7 @@ export function circuitServer(method: string, path: string, body: unknown): Answ
       status: 200,
       body: { defaultApproach: '', approaches: [], sessions: [], unreadable: { approaches: [], sessions: [] } },
     };
+  if (path === '/api/pace') return { status: 200, body: { all: { habits: USUAL_PACE, sessions: 0 }, groups: [] } };
   if (path === '/api/places') return { status: 200, body: { sites: [], groups: [], coaches: [] } };
   if (method === 'GET') return { status: 200, body: { ...record, circuit: emptyCircuit('New circuit') } };
   const { circuit, version } = body as { circuit: unknown; version: number };

@@ -20,6 +20,7 @@ import { useEffortStore } from '../store/effort.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useStandardsStore } from '../../library/standards.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import PaceNote from './PaceNote.vue';
 import SaveStatus from './SaveStatus.vue';
 import TitleField from './TitleField.vue';
 
@@ -75,6 +76,7 @@ const ends = computed(() => {
         <p class="soft small">
           {{ ends }}{{ clock(sheet.timeline.hidden) }} getting there, changing over · <SaveStatus />
         </p>
+        <PaceNote />
       </div>
       <div class="acts">
         <v-btn variant="text" :disabled="total.plan === 0" @click="emit('late')">We’re late</v-btn>

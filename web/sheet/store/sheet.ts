@@ -20,6 +20,7 @@ import { useAccountStore } from '../../shell/account.ts';
 import { beginHistory, changed, redone, undone, type History } from './history.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useOccasionsStore } from '../../occasion/occasions.ts';
+import { usePaceStore } from '../../occasion/pace.ts';
 import { useStandardsStore } from '../../library/standards.ts';
 
 /** A change to the whole draft that leaves the rest as it is. */
@@ -29,6 +30,7 @@ export type DraftChange = (draft: CircuitDraft) => CircuitDraft;
 export const useSheetStore = defineStore('sheet', () => {
   const library = useLibraryStore();
   const standards = useStandardsStore();
+  const pace = usePaceStore();
   const occasions = useOccasionsStore();
   const id = ref('');
   const history = shallowRef<History<CircuitDraft>>(
@@ -106,6 +108,7 @@ export const useSheetStore = defineStore('sheet', () => {
     const before = id.value === circuitId ? last : undefined;
     id.value = circuitId;
     // What was on the way to the server when the last page was left is there before it is asked.
+    void pace.load();
     await Promise.all([library.load(), standards.load(), closing]);
     const { record, left } = await recordOrLeft(circuitId, drafts());
     // Back at the same circuit from another page, and nobody changed it: what was done can still be undone.

@@ -1,4 +1,5 @@
 import type { NewRun } from '@prompt-spark/contract/run';
+import { NO_PACE } from '@prompt-spark/core/session/gaps';
 import { nameSuggestions } from '@prompt-spark/core/reading/nameSuggestions';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -187,6 +188,7 @@ describe('a run that ended while the server was away', () => {
     warm: 'yes',
     note: '',
     turns: [],
+    pace: NO_PACE,
   };
 
   it('waits in the browser and goes out when the server is back, once', async () => {

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { USUAL_PACE } from '@prompt-spark/core/occasion/occasion';
+import { computed } from 'vue';
+import { usePaceStore } from '../../occasion/pace.ts';
+import { clock } from '../../wording/clock.ts';
+import { useSheetStore } from '../store/sheet.ts';
+
+/** How much longer this coach takes than is planned, where enough of their sessions are known, and a way to leave it out. */
+const sheet = useSheetStore();
+const pace = usePaceStore();
+
+const learnt = computed(() => pace.learntWith(sheet.draft.groupId));
+const seconds = computed(() => {
+  const { circuit, occasion } = sheet.laid;
+  const ownPace = timeCircuit(circuit, { ...occasion, habits: learnt.value.habits }).total.plan;
+  return ownPace - timeCircuit(circuit, { ...occasion, habits: USUAL_PACE }).total.plan;
+});
+const words = computed(() => `${seconds.value < 0 ? '−' : '+'}${clock(Math.abs(seconds.value))}`);
+const from = computed(
+  () => `From your last ${String(learnt.value.sessions)} sessions${learnt.value.withGroup ? ' with this group' : ''}`,
+);
+</script>
+
+<template>
+  <button
+    v-if="learnt.sessions > 0 && seconds !== 0"
+    class="pace"
+    type="button"
+    :aria-pressed="pace.on"
+    :title="from"
+    @click="pace.on = !pace.on"
+  >
+    Your usual pace: {{ words }}<template v-if="!pace.on">, left out</template>
+  </button>
+</template>
+
+<style scoped>
+.pace {
+  padding: 0.125rem 0.5rem;
+  border: 1px solid var(--line);
+  border-radius: 1rem;
+  color: var(--soft);
+  font-size: var(--size-small);
+  white-space: nowrap;
+}
+.pace[aria-pressed='true'] {
+  border-color: var(--spark);
+  color: var(--ink);
+}
+</style>

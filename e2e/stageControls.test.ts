@@ -195,3 +195,23 @@ it('begins when the coach presses, or after a count, as was chosen on this devic
   expect(errors).toEqual([]);
   await context.close();
 });
+
+it('takes a note by one tap while people move, which stands in the log with its second', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await stageOf(page, ['raise', 'step jack 40s alt', 'march on the spot 30s alt']);
+  // What is next is shown too, as a small figure.
+  await page.locator('.next svg').waitFor();
+  await page.keyboard.press('n');
+  await expectAccessible(page, 'the Stage, with a note to choose');
+  await page.getByRole('button', { name: 'Too hard' }).click();
+  await page.getByText('Noted: Step jack, too hard').waitFor();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Stop and log it' }).click();
+  const note = page.getByRole('textbox', { name: /^Note/ });
+  await expect.poll(() => note.inputValue()).toMatch(/^0:\d\d Step jack: too hard$/);
+  await page.getByRole('button', { name: 'Save to log' }).click();
+  await page.getByText('Step jack: too hard').first().waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -51,7 +51,7 @@ export function caughtUp(kept: KeptRun, now: number): StageRun {
 /** Whether a value read from a browser's storage is a kept run: what lies there may be old, or half written. */
 export function isKeptRun(value: unknown): value is KeptRun {
   if (!isObject(value) || !isObject(value['run'])) return false;
-  const { segments, record, position, state, gaps } = value['run'];
+  const { segments, record, position, state, gaps, marks } = value['run'];
   return (
     typeof value['startedAt'] === 'number' &&
     typeof value['keptAt'] === 'number' &&
@@ -64,7 +64,9 @@ export function isKeptRun(value: unknown): value is KeptRun {
     Array.isArray(record) &&
     record.every(isSpent) &&
     Array.isArray(gaps) &&
-    gaps.every(isSpent)
+    gaps.every(isSpent) &&
+    Array.isArray(marks) &&
+    marks.every((one) => isObject(one) && typeof one['at'] === 'number' && typeof one['kind'] === 'string')
   );
 }
 

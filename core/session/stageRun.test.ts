@@ -47,6 +47,24 @@ function told(steps: readonly (readonly [number, RunEvent['kind'] & (typeof kind
   return hall;
 }
 
+describe('a note by a tap', () => {
+  it('stands at its second, with the drill that was on, and takes no time', () => {
+    const hall = new Hall();
+    hall.does({ kind: 'start' });
+    hall.wait(30);
+    hall.does({ kind: 'mark', mark: 'too hard' });
+    hall.does({ kind: 'pause' });
+    hall.wait(5);
+    hall.does({ kind: 'mark', mark: 'niggle' });
+    const [first, second] = hall.run.marks;
+    expect(first).toMatchObject({ at: 30, kind: 'too hard' });
+    expect(second).toEqual({ ...first, kind: 'niggle' });
+    expect(segments.some(({ slotId, start, end }) => slotId === first?.slotId && start <= 30 && end > 30)).toBe(true);
+    const [booked] = [hall.run.record.reduce((sum, { actual, paused }) => sum + actual + paused, 0)];
+    expect(booked).toBeCloseTo(35, 6);
+  });
+});
+
 describe('a run', () => {
   it('books every second that passes once, under any sequence of events', () => {
     fc.assert(

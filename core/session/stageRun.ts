@@ -2,6 +2,7 @@ import { momentAt, stretchSegment } from '../timeline/moment.ts';
 import type { Segment } from '../timeline/timeline.ts';
 import type { Seconds } from '../units.ts';
 import { blankGaps, gapsAlong, gapsBetween, gapsPaused, type GapRecord } from './gaps.ts';
+import type { MarkKind, RunMark } from './marks.ts';
 import { blankRecord, recordAlong, spend, spendBetween, type TurnRecord } from './runRecord.ts';
 
 /** How far into a stretch "back" still goes to the one before, rather than to the beginning of this one. */
@@ -21,11 +22,14 @@ export interface StageRun {
   readonly record: readonly TurnRecord[];
   /** What every gap between two stretches of work took so far. */
   readonly gaps: readonly GapRecord[];
+  /** What the coach noted, in the order in which it was. */
+  readonly marks: readonly RunMark[];
 }
 
 /** What a coach can do to a run, and looking at it. */
 export type RunEvent =
   | { readonly kind: 'look' | 'start' | 'pause' | 'go on' | 'skip' | 'back' | 'ten more' | 'stop' }
+  | { readonly kind: 'mark'; readonly mark: MarkKind }
   /** What has been stays; what is still to come is what these say. */
   | { readonly kind: 'go on with'; readonly segments: readonly Segment[] };
 
@@ -39,7 +43,14 @@ export interface ClockReading {
 
 /** A run of a circuit that waits to begin. */
 export function newRun(segments: readonly Segment[]): StageRun {
-  return { state: 'waiting', segments, position: 0, record: blankRecord(segments), gaps: blankGaps(segments) };
+  return {
+    state: 'waiting',
+    segments,
+    position: 0,
+    record: blankRecord(segments),
+    gaps: blankGaps(segments),
+    marks: [],
+  };
 }
 
 /** The length of a run in seconds. */
@@ -73,6 +84,8 @@ export function runAfter(before: StageRun, event: RunEvent, reading: ClockReadin
       const at = momentAt(run.segments, run.position);
       return at ? { ...run, segments: stretchSegment(run.segments, at.index, TEN_MORE) } : run;
     }
+    case 'mark':
+      return { ...run, marks: [...run.marks, ...markHere(run, event.mark)] };
     case 'go on with':
       return {
         ...run,
@@ -83,6 +96,13 @@ export function runAfter(before: StageRun, event: RunEvent, reading: ClockReadin
     case 'stop':
       return { ...run, state: 'ended' };
   }
+}
+
+function markHere({ segments, position }: StageRun, kind: MarkKind): readonly RunMark[] {
+  const here = momentAt(segments, position);
+  if (!here) return [];
+  const { slotId, drillId } = here.segment;
+  return [{ at: position, slotId, drillId, kind }];
 }
 
 function booked(run: StageRun, { at, stood }: ClockReading): StageRun {

@@ -36,7 +36,7 @@ function look(layer: LookName): Record<string, string | number> {
     />
     <path :style="look('heading')" :d="scene.heading" />
     <g :transform="`translate(${moment.brought} 0)`">
-      <path v-for="({ look: name, path }, at) in paths" :key="at" :class="name" :style="look(name)" :d="path" />
+      <path v-for="({ look: name, path }, place) in paths" :key="place" :class="name" :style="look(name)" :d="path" />
     </g>
   </svg>
 </template>

@@ -4,16 +4,18 @@ import { slotsOf, type Circuit } from '@prompt-spark/core/circuit/circuit';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import { paceOf, type GapRecord } from '@prompt-spark/core/session/gaps';
+import type { RunMark } from '@prompt-spark/core/session/marks';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import { clock } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { useRunsStore } from '../log/runs.ts';
+import { markLines } from './markWords.ts';
 import EffortScale from './EffortScale.vue';
 
 /** The end: how hard, warm or not, a note; then it goes in the log. */
-const { circuitId, sessionId, circuit, turns, gaps, habits, startedAt, endedEarly } = defineProps<{
+const { circuitId, sessionId, circuit, turns, gaps, habits, marks, startedAt, endedEarly } = defineProps<{
   circuitId: string;
   sessionId: string | null;
   circuit: Circuit;
@@ -21,6 +23,8 @@ const { circuitId, sessionId, circuit, turns, gaps, habits, startedAt, endedEarl
   gaps: readonly GapRecord[];
   /** The pace that it was planned with. */
   habits: Habits;
+  /** What was noted by a tap on the way. */
+  marks: readonly RunMark[];
   startedAt: Date;
   endedEarly: boolean;
 }>();
@@ -32,7 +36,7 @@ const id = crypto.randomUUID();
 const finishedAt = new Date();
 const effort = ref<number | null>(null);
 const warm = ref<Warmth | null>(null);
-const note = ref('');
+const note = ref(markLines(marks, ({ drillId }) => library.drillOf(drillId)?.name ?? drillId));
 const WARMTH: readonly { readonly value: Warmth; readonly title: string }[] = [
   { value: 'yes', title: 'Yes, light sweat' },
   { value: 'nearly', title: 'Nearly' },

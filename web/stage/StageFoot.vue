@@ -2,13 +2,22 @@
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { Seconds } from '@prompt-spark/core/units';
+import { computed } from 'vue';
+import DrillFigure from '../figure/DrillFigure.vue';
 import TimeFuse from '../fuse/TimeFuse.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { nextWords } from './stageWords.ts';
 
 /** The fuse burning at the foot of the Stage, and what comes next. */
-defineProps<{ segments: readonly Segment[]; position: Seconds; now: Segment; next: Segment | undefined }>();
+const { next } = defineProps<{
+  segments: readonly Segment[];
+  position: Seconds;
+  now: Segment;
+  next: Segment | undefined;
+}>();
 const library = useLibraryStore();
+const drill = computed(() => next && drillIn(next, library.library));
+const variant = computed(() => drill.value?.ladder.find(({ id }) => id === next?.rung) ?? null);
 </script>
 
 <template>
@@ -16,7 +25,9 @@ const library = useLibraryStore();
     <TimeFuse :segments="segments" :now="position" labels />
     <p class="next">
       <template v-if="next">
-        <span class="soft">Next</span> {{ nextWords(next, now, drillIn(next, library.library)) }}
+        <span class="soft">Next</span>
+        <DrillFigure v-if="drill" class="figure" :drill="drill" :variant="variant" still />
+        <span>{{ nextWords(next, now, drill) }}</span>
       </template>
       <span v-else class="soft">Last one</span>
     </p>
@@ -33,7 +44,13 @@ footer {
   font-size: clamp(1.2rem, 2.4vw, 2.4rem);
   font-weight: 500;
 }
-.next .soft {
-  margin-right: 0.5em;
+.next {
+  display: flex;
+  align-items: center;
+  gap: 0.5em;
+}
+.figure {
+  flex: none;
+  width: 2.6em;
 }
 </style>

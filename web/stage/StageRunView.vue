@@ -22,6 +22,8 @@ import StageEnd from './StageEnd.vue';
 import StageFlash from './StageFlash.vue';
 import StageFoot from './StageFoot.vue';
 import StageLate from './StageLate.vue';
+import { useLibraryStore } from '../library/library.ts';
+import StageMarks from './StageMarks.vue';
 import StageNow from './StageNow.vue';
 import StopQuestion from './StopQuestion.vue';
 import { slotOf } from './stageWords.ts';
@@ -57,6 +59,7 @@ const run = useStageRun(segments, {
 });
 const prompts = computed(() => (voice.settings.value.on ? voice.scriptAlong(run.segments.value).prompts : []));
 const speaking = ref(false);
+const noting = ref(false);
 useBrowserSpeech(
   () => prompts.value,
   () => run.position.value,
@@ -77,6 +80,8 @@ const help = ref(false);
 /** Slots that run otherwise since what is left was fitted. */
 const refitted = shallowRef<Refit['slots']>(new Map());
 const moment = computed(() => run.moment.value);
+const library = useLibraryStore();
+const drillNow = computed(() => library.drillOf(moment.value?.segment.drillId ?? '')?.name ?? 'this drill');
 const slot = computed(() => {
   const segment = moment.value?.segment;
   return segment && (refitted.value.get(turnKey(segment)) ?? slotOf(draft.circuit, segment));
@@ -189,6 +194,7 @@ useStageKeys({
   leave,
   begin,
   late: () => (late.value = true),
+  note: () => (noting.value = !noting.value),
   help: () => (help.value = true),
   touched: showControls,
   blocked: asked,
@@ -215,6 +221,7 @@ onMounted(() => {
     :turns="run.record.value"
     :gaps="run.run.value.gaps"
     :habits="habits"
+    :marks="run.run.value.marks"
     :started-at="run.startedAt.value ?? new Date()"
     :ended-early="endedEarly"
     @done="goAway('/log')"
@@ -261,8 +268,10 @@ onMounted(() => {
       :shown="controls || paused"
       @leave="leave"
       @late="late = true"
+      @note="noting = !noting"
       @voice="speaking = true"
     />
+    <StageMarks v-if="moment" v-model="noting" :drill="drillNow" @mark="run.mark" />
     <StageLate v-model="late" :run="run" :draft="draft" @refit="goOnWith" />
     <StageHelp v-if="help" v-model="help" />
     <VoiceDialog v-if="speaking" v-model="speaking" />

@@ -31,7 +31,7 @@ export function runDrawer(
       }
     },
     get() {
-      const value = withGaps(parsed(storage.getItem(key)));
+      const value = withEverything(parsed(storage.getItem(key)));
       if (!isKeptRun(value)) return undefined;
       return 'refitted' in value && Array.isArray(value.refitted) ? (value as KeptStage) : { ...value, refitted: [] };
     },
@@ -39,11 +39,11 @@ export function runDrawer(
   };
 }
 
-/** A run that was kept before gaps were booked has none. */
-function withGaps(value: unknown): unknown {
+/** A run that was kept before gaps and marks were booked has none. */
+function withEverything(value: unknown): unknown {
   if (typeof value !== 'object' || value === null || !('run' in value)) return value;
   const { run } = value;
-  return typeof run === 'object' && run !== null ? { ...value, run: { gaps: [], ...run } } : value;
+  return typeof run === 'object' && run !== null ? { ...value, run: { gaps: [], marks: [], ...run } } : value;
 }
 
 function parsed(text: string | null): unknown {

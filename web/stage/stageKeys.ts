@@ -7,6 +7,7 @@ export const STAGE_KEYS = {
   skip: { keys: ['ArrowRight'], shown: '→', does: 'skip to the next' },
   tenMore: { keys: ['+', '='], shown: '+', does: 'ten seconds more' },
   late: { keys: ['l'], shown: 'l', does: 'we’re late' },
+  note: { keys: ['n'], shown: 'n', does: 'note something' },
   mute: { keys: ['m'], shown: 'm', does: 'sound off or on' },
   fullScreen: { keys: ['f'], shown: 'f', does: 'full screen' },
   leave: { keys: ['Escape'], shown: 'Esc', does: 'stop or leave' },

@@ -5,6 +5,7 @@ import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { describe, expect, it } from 'vitest';
+import { markLines } from './markWords.ts';
 import { cueFor, howWords, kindWord, nextWords, sideName, slotOf } from './stageWords.ts';
 
 const board = [
@@ -21,6 +22,16 @@ const find = (test: (segment: Segment) => boolean): Segment => {
   return found;
 };
 const work = (drillId: string) => find(({ kind, drillId: id }) => kind === 'work' && id === drillId);
+
+describe('notes by a tap', () => {
+  it('are a line each in the log, with the second they were made at', () => {
+    const mark = (at: number, kind: 'too hard' | 'niggle') => ({ at, slotId: 'a', drillId: 'sit', kind });
+    expect(markLines([mark(92.7, 'too hard'), mark(131, 'niggle')], () => 'Deep sit')).toBe(
+      '1:32 Deep sit: too hard\n2:11 Deep sit: niggle',
+    );
+    expect(markLines([], () => '')).toBe('');
+  });
+});
 
 describe('what the Stage says', () => {
   it('names ways and sides as people speak of them', () => {

@@ -9,6 +9,7 @@ export function useStageKeys(parts: {
   readonly begin: () => void;
   readonly leave: () => void;
   readonly late: () => void;
+  readonly note: () => void;
   readonly help: () => void;
   readonly touched: () => void;
   /** A question is on the screen and takes the keys. */
@@ -38,6 +39,9 @@ export function useStageKeys(parts: {
       tenMore: run.tenMore,
       late: () => {
         if (run.state.value !== 'waiting') parts.late();
+      },
+      note: () => {
+        if (run.state.value !== 'waiting') parts.note();
       },
       mute: run.mute,
       fullScreen: () =>

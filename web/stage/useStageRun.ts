@@ -9,6 +9,7 @@ import {
   type StageRun,
 } from '@prompt-spark/core/session/stageRun';
 import { momentAt, nextTurn } from '@prompt-spark/core/timeline/moment';
+import type { MarkKind } from '@prompt-spark/core/session/marks';
 import type { Seconds } from '@prompt-spark/core/units';
 import { useIntervalFn, useRafFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef, watch, type ShallowRef } from 'vue';
@@ -168,6 +169,8 @@ export function useStageRun(planned: readonly Segment[], speech: Speech = SILENT
     goOnWith: (segments: readonly Segment[]) => tell({ kind: 'go on with', segments }),
     mute,
     takeClips,
+    /** Notes something by a tap, at the second it is made. */
+    mark: (mark: MarkKind) => tell({ kind: 'mark', mark }),
     stopEarly: () => tell({ kind: 'stop' }),
   };
 }

@@ -1,0 +1,13 @@
+import type { Seconds } from '../units.ts';
+
+/** What a coach notes by a tap while people move. None of them names anybody: the Stage is a shared screen. */
+export const MARK_KINDS = ['niggle', 'too easy', 'too hard', 'stopped'] as const;
+export type MarkKind = (typeof MARK_KINDS)[number];
+
+/** A note by a tap, with the second it was made at and the drill that was on. */
+export interface RunMark {
+  readonly at: Seconds;
+  readonly slotId: string;
+  readonly drillId: string;
+  readonly kind: MarkKind;
+}

@@ -52,4 +52,12 @@ function mark(kind: MarkKind): void {
   font-size: 1.2rem;
   white-space: nowrap;
 }
+/* Where the thumb is. */
+@media (max-width: 700px) {
+  .marks {
+    position: fixed;
+    top: auto;
+    bottom: 1rem;
+  }
+}
 </style>

@@ -10,7 +10,7 @@ export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   approach: 1,
   'main session': 1,
   fit: 1,
-  person: 2,
+  person: 3,
   run: 2,
   site: 1,
 };
@@ -41,6 +41,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (person) => person,
     // Version 1 had nobody answer for a choice.
     (person) => withEach(person, 'choices', (choice) => withDefaults(choice, { answeredBy: '', answeredOn: '' })),
+    // Of nobody was anything seen in version 2.
+    (person) => withDefaults(person, { seen: [] }),
   ],
   run: [
     (run) => run,

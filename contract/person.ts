@@ -13,6 +13,7 @@ import {
   type Person,
   type ReadinessOnDay,
 } from '@prompt-spark/core/people/person';
+import { MOST_SEEN, SEEN_SIDES, SEEN_STATES, type Seen } from '@prompt-spark/core/people/seen';
 import Joi from 'joi';
 import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole } from './fields.ts';
 import { cursor, nextCursor, unreadables, type Unreadable } from './page.ts';
@@ -83,6 +84,16 @@ const choice = shape<Choice>({
   )
   .messages({ 'choice.answered': 'Say both who answers for it and since which day' });
 
+const seen = shape<Seen>({
+  runId: id,
+  day: day.required(),
+  title: name(),
+  state: oneOf(...SEEN_STATES),
+  where: oneOf(...REGIONS).allow(null),
+  side: oneOf(...SEEN_SIDES).allow(null),
+  pain: whole(0, 10).allow(null),
+});
+
 /** The most choices that are kept for one person. Choices that no longer count are dropped when the person is saved. */
 export const MOST_CHOICES = 2000;
 
@@ -103,12 +114,14 @@ export const personDocumentSchema = shape<PersonDocument>({
   choices: listOf(choice).max(MOST_CHOICES),
   readiness: readiness.allow(null),
   holds: listOf(hold).max(100),
+  seen: listOf(seen).max(MOST_SEEN),
 })
   .custom((person: PersonDocument, helpers) =>
     person.consentOn === '' && hasHealthData(person) ? helpers.error('person.consent') : person,
   )
   .messages({
-    'person.consent': 'Limits, readiness and notes are health data: note the day they agreed to have it kept',
+    'person.consent':
+      'Limits, readiness, notes and what hurt are health data: note the day they agreed to have it kept',
   });
 
 const groupIds = listOf(id).unique().max(40);

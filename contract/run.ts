@@ -80,6 +80,7 @@ export const newRunSchema = shape<NewRun>({
 /** A run as the log lists it, with what its turns come to. */
 export interface RunSummary extends RunFacts {
   readonly coachName: string;
+  readonly groupId: string | null;
   readonly groupName: string | null;
   readonly siteName: string | null;
   readonly timeZone: string | null;
@@ -95,6 +96,7 @@ const sum = Joi.number().min(0).required();
 export const runSummarySchema = shape<RunSummary>({
   ...facts,
   coachName: Joi.string().required(),
+  groupId: idOrNull,
   groupName: nameOrNull,
   siteName: nameOrNull,
   timeZone: nameOrNull,

@@ -132,6 +132,7 @@ function readLine(cells: Readonly<Record<string, string | undefined>>): PersonLi
     notes: cell('notes'),
     consentOn: cell('consent on'),
     choices: [],
+    seen: [],
     readiness: null,
     holds: [],
   };

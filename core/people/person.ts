@@ -1,5 +1,6 @@
 import type { Kit } from '../drills/kit.ts';
 import type { Limit } from './limitation.ts';
+import { isTrouble, type Seen } from './seen.ts';
 
 /** Movement patterns that people differ in. */
 export const PATTERNS = ['squat', 'hinge', 'push', 'floor', 'balance', 'impact'] as const;
@@ -71,15 +72,24 @@ export interface Person {
   readonly choices: readonly Choice[];
   readonly readiness: ReadinessOnDay | null;
   readonly holds: readonly Hold[];
+  /** What their coaches saw of them in sessions, the last one first. */
+  readonly seen: readonly Seen[];
 }
 
 /** States that say nothing of somebody's health. */
 const SAYS_NOTHING_OF_HEALTH: ReadonlySet<Readiness> = new Set(['fine', 'new', 'not here']);
 
 /** Whether anything of somebody is health data, which may be kept only with their consent. */
-export function hasHealthData({ limits, stiffer, readiness, holds, notes }: Omit<Person, 'id'>): boolean {
+export function hasHealthData({ limits, stiffer, readiness, holds, notes, seen }: Omit<Person, 'id'>): boolean {
   const said = readiness !== null && !SAYS_NOTHING_OF_HEALTH.has(readiness.state);
-  return limits.length > 0 || Object.keys(stiffer).length > 0 || said || holds.length > 0 || notes !== '';
+  return (
+    limits.length > 0 ||
+    Object.keys(stiffer).length > 0 ||
+    said ||
+    holds.length > 0 ||
+    notes !== '' ||
+    seen.some(isTrouble)
+  );
 }
 
 /** What was chosen for somebody in a slot on a day: for that day before for good. */
@@ -143,6 +153,7 @@ export const UNKNOWN_PERSON: Omit<Person, 'id'> = {
   choices: [],
   readiness: null,
   holds: [],
+  seen: [],
 };
 
 /**

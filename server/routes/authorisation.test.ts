@@ -97,7 +97,10 @@ describe('another studio', () => {
       runs: [],
       next: null,
     });
-    expect((await stranger.ask(ADDRESSES.ownPace).expect(200)).body).toMatchObject({ all: { sessions: 0 }, groups: [] });
+    expect((await stranger.ask(ADDRESSES.ownPace).expect(200)).body).toMatchObject({
+      all: { sessions: 0 },
+      groups: [],
+    });
     await stranger.ask(ADDRESSES.runTurns, run.id).expect(404);
     expect((await stranger.ask(ADDRESSES.circuits).expect(200)).text).not.toContain(circuit.id);
     expect((await stranger.ask(ADDRESSES.places).expect(200)).text).not.toContain(sites[0]?.id);

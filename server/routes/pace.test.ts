@@ -19,10 +19,7 @@ const talking = (share: number): RunPace => ({ ...NO_PACE, talk: { planned: 30, 
 async function log(paces: readonly RunPace[]): Promise<void> {
   for (const [at, pace] of paces.entries()) {
     const startedAt = new Date(Date.UTC(2026, 10, 1 + at, 18)).toISOString();
-    await coach
-      .ask(ADDRESSES.addRun)
-      .send(newRun(circuit, { pace, startedAt }))
-      .expect(201);
+    await coach.ask(ADDRESSES.addRun).send(newRun(circuit, { pace, startedAt })).expect(201);
   }
 }
 

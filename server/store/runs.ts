@@ -44,11 +44,7 @@ export async function runsOf(
   const last = shown.at(-1);
   return {
     runs: shown.map(
-      ({
-        run: { studioId: _, coachId: __, groupId: ___, siteId: ____, pace: _____, ...rest },
-        at: ______,
-        ...names
-      }) => ({
+      ({ run: { studioId: _, coachId: __, siteId: ___, pace: ____, ...rest }, at: ______, ...names }) => ({
         ...rest,
         ...names,
         startedAt: rest.startedAt.toISOString(),

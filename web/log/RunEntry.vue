@@ -5,6 +5,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { clock, dayName, timeOfDay } from '../wording/clock.ts';
 import { useRunsStore } from './runs.ts';
+import RunPeople from './RunPeople.vue';
 import RunTurns from './RunTurns.vue';
 
 /** One run: when, what, planned against actual, how it was; its slots on demand. */
@@ -73,6 +74,7 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
       :aria-expanded="open"
       @click="open = !open"
     />
+    <RunPeople v-if="open && run.groupId !== null" class="turns" :run="run" :group-id="run.groupId" />
     <RunTurns v-if="open && turns.length" class="turns" :turns="turns" />
   </article>
 </template>

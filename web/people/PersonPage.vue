@@ -14,6 +14,7 @@ import { usePeopleStore } from './people.ts';
 import AbilityFields from './AbilityFields.vue';
 import LimitChoice from './LimitChoice.vue';
 import LimitFields from './LimitFields.vue';
+import SeenList from './SeenList.vue';
 import WhatHurts from './WhatHurts.vue';
 
 /** A client: who they are, what to mind, what they can do; and who has seen it. */
@@ -131,6 +132,7 @@ async function remove(): Promise<void> {
             </span>
           </template>
         </p>
+        <SeenList :seen="draft.seen" />
         <details v-if="draft.holds.length">
           <summary>Holds and clearances</summary>
           <ul>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { isHere, readinessOn } from '@prompt-spark/core/people/person';
+import type { PersonDocument } from '@prompt-spark/contract/person';
+import { lastTrouble, seenWords } from '@prompt-spark/core/people/seen';
 import { computed } from 'vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLoading } from '../loading/useLoading.ts';
@@ -13,8 +15,19 @@ const loading = useLoading(people.load);
 const rows = computed(() =>
   people.records
     .filter(({ groupIds }) => groupIds.includes(groupId))
-    .map((record) => ({ record, state: readinessOn(record.document, day), here: isHere(record.document, day) })),
+    .map((record) => ({
+      record,
+      state: readinessOn(record.document, day),
+      here: isHere(record.document, day),
+      trouble: troubleOf(record.document),
+    })),
 );
+/** What hurt the last time they were there: asked about before they begin. */
+function troubleOf({ seen }: PersonDocument): string {
+  const last = lastTrouble(seen);
+  return last ? seenWords(last) : '';
+}
+
 const here = computed(() => rows.value.filter((row) => row.here).length);
 </script>
 
@@ -26,8 +39,9 @@ const here = computed(() => rows.value.filter((row) => row.here).length);
         {{ here }} of {{ rows.length }} here. What you tap changes the swaps, the mats and the Stage for that day.
       </p>
       <ul>
-        <li v-for="{ record, state, here: comes } in rows" :key="record.id" :class="{ away: !comes }">
+        <li v-for="{ record, state, here: comes, trouble } in rows" :key="record.id" :class="{ away: !comes }">
           <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
+          <p v-if="trouble" class="last small soft">Last time: {{ trouble }}</p>
           <ReadinessTaps :record="record" :today="day" :state="state" />
         </li>
       </ul>
@@ -61,7 +75,17 @@ li a {
   color: var(--soft);
   text-decoration: line-through;
 }
+li :deep(.taps) {
+  grid-column: 2;
+}
+.last {
+  grid-column: 2;
+}
 @media (max-width: 700px) {
+  li :deep(.taps),
+  .last {
+    grid-column: 1;
+  }
   li {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,0 +1,56 @@
+import type { Region } from './person.ts';
+
+/** How somebody came through a warm-up. */
+export const SEEN_STATES = ['fine', 'niggle', 'stopped', 'not there'] as const;
+export type SeenState = (typeof SEEN_STATES)[number];
+export const SEEN_SIDES = ['left', 'right', 'both'] as const;
+export type SeenSide = (typeof SEEN_SIDES)[number];
+
+/** What a coach saw of somebody in one run. */
+export interface Seen {
+  readonly runId: string;
+  /** YYYY-MM-DD at the site. */
+  readonly day: string;
+  /** What was run, by the name it had. */
+  readonly title: string;
+  readonly state: SeenState;
+  /** Where, for a niggle or a stop; null where not said. */
+  readonly where: Region | null;
+  readonly side: SeenSide | null;
+  /** How much it hurt, 0–10; null where not said. */
+  readonly pain: number | null;
+}
+
+/** The most that is kept of one person: about four a week for a year. */
+export const MOST_SEEN = 200;
+
+/** What was seen of somebody in a run; undefined where nothing was noted. */
+export const seenIn = (seen: readonly Seen[], runId: string): Seen | undefined =>
+  seen.find((one) => one.runId === runId);
+
+/** With what was seen in a run noted, in place of what was noted of that run before; the last day first. */
+export function withSeen(seen: readonly Seen[], next: Seen): readonly Seen[] {
+  const others = seen.filter(({ runId }) => runId !== next.runId);
+  return [next, ...others].toSorted((one, other) => other.day.localeCompare(one.day)).slice(0, MOST_SEEN);
+}
+
+/** Another state in a run: what hurt, and where, belongs to a niggle or a stop alone. */
+export function inState(seen: Seen, state: SeenState): Seen {
+  return isTrouble({ state }) ? { ...seen, state } : { ...seen, state, where: null, side: null, pain: null };
+}
+
+/** Whether it says something of somebody's health. */
+export const isTrouble = ({ state }: Pick<Seen, 'state'>): boolean => state === 'niggle' || state === 'stopped';
+
+/** The last niggle or stop, where it was the last time that somebody was there. */
+export function lastTrouble(seen: readonly Seen[]): Seen | undefined {
+  const last = seen.find(({ state }) => state !== 'not there');
+  return last && isTrouble(last) ? last : undefined;
+}
+
+/** "niggle, left knee, 3 of 10". */
+export function seenWords({ state, where, side, pain }: Seen): string {
+  const place =
+    where === null ? '' : side === null ? where : side === 'both' ? `both sides, ${where}` : `${side} ${where}`;
+  return [state, place, pain === null ? '' : `${String(pain)} of 10`].filter(Boolean).join(', ');
+}

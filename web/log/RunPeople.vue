@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import type { PersonRecord } from '@prompt-spark/contract/person';
+import type { RunSummary } from '@prompt-spark/contract/run';
+import { REGIONS, type Region } from '@prompt-spark/core/people/person';
+import {
+  inState,
+  isTrouble,
+  SEEN_SIDES,
+  SEEN_STATES,
+  seenIn,
+  withSeen,
+  type Seen,
+  type SeenSide,
+  type SeenState,
+} from '@prompt-spark/core/people/seen';
+import { computed } from 'vue';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { useLoading } from '../loading/useLoading.ts';
+import { usePeopleStore } from '../people/people.ts';
+import { useAction } from '../shell/useAction.ts';
+import { calendarDay } from '../wording/clock.ts';
+
+/** Who was there, and how each came through it: a tap a person, and where it hurt. Only those this coach coaches. */
+const { run, groupId } = defineProps<{ run: RunSummary; groupId: string }>();
+const people = usePeopleStore();
+const loading = useLoading(people.load);
+const { busy, act } = useAction();
+const PAINS = Array.from({ length: 11 }, (_, value) => value);
+
+const rows = computed(() =>
+  people.records
+    .filter(({ groupIds }) => groupIds.includes(groupId))
+    .map((record) => ({ record, seen: seenIn(record.document.seen, run.id) })),
+);
+const open = computed(() => rows.value.filter(({ seen }) => !seen));
+
+const blank = (): Seen => ({
+  runId: run.id,
+  day: calendarDay(new Date(run.startedAt), run.timeZone ?? undefined),
+  title: run.circuitTitle,
+  state: 'fine',
+  where: null,
+  side: null,
+  pain: null,
+});
+
+function note(record: PersonRecord, make: (seen: Seen) => Seen): Promise<boolean> {
+  return act(() =>
+    people.change(record.id, (document) => {
+      const before = seenIn(document.seen, run.id) ?? blank();
+      return { ...document, seen: withSeen(document.seen, make(before)) };
+    }),
+  );
+}
+
+const state = (record: PersonRecord, to: SeenState) => note(record, (seen) => inState(seen, to));
+const where = (record: PersonRecord, to: Region) =>
+  note(record, (seen) => ({ ...seen, where: seen.where === to ? null : to }));
+const side = (record: PersonRecord, to: SeenSide) =>
+  note(record, (seen) => ({ ...seen, side: seen.side === to ? null : to }));
+const pain = (record: PersonRecord, to: number | null) => note(record, (seen) => ({ ...seen, pain: to }));
+
+/** Everybody of whom nothing is noted yet was there and is fine. */
+async function restFine(): Promise<void> {
+  await act(async () => {
+    for (const { record } of open.value) {
+      await people.change(record.id, (document) => ({ ...document, seen: withSeen(document.seen, blank()) }));
+    }
+  });
+}
+</script>
+
+<template>
+  <section class="people" aria-label="Who was there">
+    <LoadingGate :loading="loading">
+      <template v-if="rows.length">
+        <div class="top">
+          <h3>Who was there?</h3>
+          <v-btn v-if="open.length" variant="outlined" size="small" :loading="busy" @click="restFine">{{
+            open.length === rows.length ? 'All there, all fine' : 'The others: fine'
+          }}</v-btn>
+        </div>
+        <ul>
+          <li v-for="{ record, seen } in rows" :key="record.id">
+            <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
+            <div class="said">
+              <div class="taps" role="radiogroup" :aria-label="`How ${record.document.name} came through`">
+                <button
+                  v-for="one in SEEN_STATES"
+                  :key="one"
+                  type="button"
+                  role="radio"
+                  :class="{ on: seen?.state === one }"
+                  :aria-checked="seen?.state === one"
+                  @click="state(record, one)"
+                >
+                  {{ one }}
+                </button>
+              </div>
+              <template v-if="seen && isTrouble(seen)">
+                <div class="taps" role="group" :aria-label="`Where ${record.document.name} felt it`">
+                  <button
+                    v-for="region in REGIONS"
+                    :key="region"
+                    type="button"
+                    :class="{ on: seen.where === region }"
+                    :aria-pressed="seen.where === region"
+                    @click="where(record, region)"
+                  >
+                    {{ region }}
+                  </button>
+                </div>
+                <div class="taps" role="group" :aria-label="`Which side of ${record.document.name}`">
+                  <button
+                    v-for="one in SEEN_SIDES"
+                    :key="one"
+                    type="button"
+                    :class="{ on: seen.side === one }"
+                    :aria-pressed="seen.side === one"
+                    @click="side(record, one)"
+                  >
+                    {{ one }}
+                  </button>
+                  <v-select
+                    class="pain"
+                    label="How much, 0–10"
+                    :items="PAINS"
+                    :model-value="seen.pain"
+                    clearable
+                    @update:model-value="(value: number | null) => pain(record, value)"
+                  />
+                </div>
+              </template>
+            </div>
+          </li>
+        </ul>
+        <p class="soft small">
+          Only those who coach them see this. Sharp, spreading or sudden pain, or pain that stays: a licensed
+          professional.
+        </p>
+      </template>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.people {
+  display: grid;
+  gap: 0.5rem;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
+}
+h3 {
+  font-size: 1rem;
+}
+ul {
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 10rem minmax(0, 1fr);
+  gap: 0.25rem 1rem;
+  padding: 0.25rem 0;
+  border-top: 1px solid var(--line);
+}
+li a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+.taps {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+}
+button:not(.v-btn) {
+  min-height: 44px;
+  padding: 0 0.7rem;
+  border: 0;
+  border-radius: 8px;
+  background: none;
+  font: 500 0.9375rem var(--text);
+  color: var(--soft);
+  cursor: pointer;
+}
+button:not(.v-btn):hover {
+  color: var(--ink);
+}
+button.on:not(.v-btn) {
+  background: var(--damson);
+  color: var(--card);
+}
+.pain {
+  flex: none;
+  width: 11rem;
+}
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

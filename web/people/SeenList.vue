@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { seenWords, type Seen } from '@prompt-spark/core/people/seen';
+import { computed, ref } from 'vue';
+import { dayName } from '../wording/clock.ts';
+
+/** What was seen of somebody in sessions, the last one first. */
+const { seen } = defineProps<{ seen: readonly Seen[] }>();
+const FIRST = 6;
+const all = ref(false);
+const shown = computed(() => (all.value ? seen : seen.slice(0, FIRST)));
+const there = computed(() => seen.filter(({ state }) => state !== 'not there').length);
+</script>
+
+<template>
+  <section v-if="seen.length" class="seen" aria-label="Seen in sessions">
+    <h2>In sessions</h2>
+    <p class="soft small">There {{ there }} of {{ seen.length }} times</p>
+    <ul>
+      <li v-for="one in shown" :key="one.runId">
+        <span class="soft">{{ dayName(`${one.day}T12:00:00.000Z`, 'UTC') }}</span>
+        <span>{{ one.title }}</span>
+        <span>{{ seenWords(one) }}</span>
+      </li>
+    </ul>
+    <v-btn v-if="seen.length > FIRST && !all" variant="text" size="small" @click="all = true"
+      >Show all {{ seen.length }}</v-btn
+    >
+  </section>
+</template>
+
+<style scoped>
+.seen {
+  display: grid;
+  gap: 0.25rem;
+}
+h2 {
+  font-size: 1.15rem;
+}
+ul {
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 9rem minmax(0, 14rem) minmax(0, 1fr);
+  gap: 0.5rem;
+  padding: 0.4rem 0;
+  border-top: 1px solid var(--line);
+}
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+}
+</style>

@@ -123,7 +123,7 @@ async function restFine(): Promise<void> {
                   </button>
                   <v-select
                     class="pain"
-                    label="How much, 0–10"
+                    label="Pain, 0–10"
                     :items="PAINS"
                     :model-value="seen.pain"
                     clearable
@@ -162,6 +162,7 @@ ul {
 li {
   display: grid;
   grid-template-columns: 10rem minmax(0, 1fr);
+  align-items: start;
   gap: 0.25rem 1rem;
   padding: 0.25rem 0;
   border-top: 1px solid var(--line);

@@ -14,6 +14,7 @@ import {
   type SeenState,
 } from '@prompt-spark/core/people/seen';
 import { computed } from 'vue';
+import TapRow from '../fields/TapRow.vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLoading } from '../loading/useLoading.ts';
 import { usePeopleStore } from '../people/people.ts';
@@ -84,43 +85,32 @@ async function restFine(): Promise<void> {
           <li v-for="{ record, seen } in rows" :key="record.id">
             <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
             <div class="said">
-              <div class="taps" role="radiogroup" :aria-label="`How ${record.document.name} came through`">
-                <button
-                  v-for="one in SEEN_STATES"
-                  :key="one"
-                  type="button"
-                  role="radio"
-                  :class="{ on: seen?.state === one }"
-                  :aria-checked="seen?.state === one"
-                  @click="state(record, one)"
-                >
-                  {{ one }}
-                </button>
-              </div>
+              <TapRow
+                :label="`How ${record.document.name} came through`"
+                :words="SEEN_STATES"
+                :on="seen ? [seen.state] : []"
+                single
+                grave=""
+                @tap="(to) => state(record, to)"
+              />
               <template v-if="seen && isTrouble(seen)">
-                <div class="taps" role="group" :aria-label="`Where ${record.document.name} felt it`">
-                  <button
-                    v-for="region in REGIONS"
-                    :key="region"
-                    type="button"
-                    :class="{ on: seen.where === region }"
-                    :aria-pressed="seen.where === region"
-                    @click="where(record, region)"
-                  >
-                    {{ region }}
-                  </button>
-                </div>
-                <div class="taps" role="group" :aria-label="`Which side of ${record.document.name}`">
-                  <button
-                    v-for="one in SEEN_SIDES"
-                    :key="one"
-                    type="button"
-                    :class="{ on: seen.side === one }"
-                    :aria-pressed="seen.side === one"
-                    @click="side(record, one)"
-                  >
-                    {{ one }}
-                  </button>
+                <TapRow
+                  :label="`Where ${record.document.name} felt it`"
+                  :words="REGIONS"
+                  :on="seen.where ? [seen.where] : []"
+                  :single="false"
+                  grave=""
+                  @tap="(to) => where(record, to)"
+                />
+                <div class="how">
+                  <TapRow
+                    :label="`Which side of ${record.document.name}`"
+                    :words="SEEN_SIDES"
+                    :on="seen.side ? [seen.side] : []"
+                    :single="false"
+                    grave=""
+                    @tap="(to) => side(record, to)"
+                  />
                   <v-select
                     class="pain"
                     label="Pain, 0–10"
@@ -172,27 +162,10 @@ li a {
   align-items: center;
   min-height: 44px;
 }
-.taps {
+.how {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-}
-button:not(.v-btn) {
-  min-height: 44px;
-  padding: 0 0.7rem;
-  border: 0;
-  border-radius: 8px;
-  background: none;
-  font: 500 0.9375rem var(--text);
-  color: var(--soft);
-  cursor: pointer;
-}
-button:not(.v-btn):hover {
-  color: var(--ink);
-}
-button.on:not(.v-btn) {
-  background: var(--damson);
-  color: var(--card);
 }
 .pain {
   flex: none;

@@ -234,11 +234,11 @@ describe('the moves in words', () => {
     const [a, k] = [named('Invented A'), named('Invented K')];
     const twins = circuitWith(blockOf('mobilise', [a, k]));
     expect(plan(twins, { slots: { [a.id]: { kind: 'out' } } })[0]).toMatch(
-      /^Invented A left out; invented K still serves the pulse/,
+      /^Invented A left out; invented K still covers the pulse/,
     );
     const alone = circuitWith(blockOf('mobilise', [a, named('Invented C')]));
     expect(plan(alone, { slots: { [a.id]: { kind: 'out' } } })[0]).toMatch(
-      /^Invented A left out; nothing else serves the pulse/,
+      /^Invented A left out; nothing else covers the pulse/,
     );
   });
 });

@@ -1,5 +1,6 @@
 import { gapsIn, missingPlanes } from '../coverage/coverageOf.ts';
 import type { Target } from '../drills/target.ts';
+import { targetWords } from '../drills/targetWords.ts';
 import { TRADE, type Note, type NoteRule } from './finding.ts';
 import { mainTarget } from '../drills/kinds.ts';
 
@@ -8,12 +9,6 @@ const THRICE = 3;
 /** A circuit of fewer slots cannot be asked for every plane. Common practice, no source. */
 const SLOTS_FOR_PLANES = 4;
 
-/** A target in a sentence: "hip flexor length", "pulse", "hinge pattern". */
-const said = (target: Target): string =>
-  target
-    .replace(' · ', ' ')
-    .replace(/^system /, '')
-    .replace(/^pattern (.*)$/, '$1 pattern');
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The same target three times while another the session needs has none. */
@@ -32,8 +27,8 @@ export const repeatedTarget: NoteRule = ({ coverage, session, placed }) => {
       rule: 'repeated-target',
       severity: 'note',
       slotIds,
-      title: `${capital(said(target))} ${slotIds.length} times, ${said(gap.target)} not at all`,
-      words: `${session.name} needs ${said(gap.target)}: change one of them for it.`,
+      title: `${capital(targetWords(target))} ${slotIds.length} times, ${targetWords(gap.target)} not at all`,
+      words: `${session.name} needs ${targetWords(gap.target)}: change one of them for it.`,
       source: TRADE,
     }));
 };
@@ -48,7 +43,7 @@ export const gap: NoteRule = ({ coverage, session, placed }) => {
       rule: 'gap',
       severity: 'note',
       slotIds: [],
-      title: `Too little ${said(most.target)} for ${session.name.toLowerCase()}`,
+      title: `Too little ${targetWords(most.target)} for ${session.name.toLowerCase()}`,
       words: 'See Coverage for drills that would close it.',
       source: TRADE,
     },
@@ -68,7 +63,7 @@ export const planeMissing: NoteRule = ({ coverage, placed }) => {
     severity: 'note',
     slotIds: [],
     title: `Nothing moves ${WORDS[plane]}`,
-    words: `Put in one drill in the ${plane} plane.`,
+    words: `Put in one drill that goes ${WORDS[plane]}.`,
     source: TRADE,
   }));
 };

@@ -5,6 +5,7 @@ import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
 import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
+import { targetWords } from '../drills/targetWords.ts';
 import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
 
 /** Seconds that one side is held or rolled, over sets and rounds. */
@@ -23,10 +24,11 @@ export const longHold: GraveRule = ({ placed, floor, approach: { caps } }) => {
     const target = mainTarget(one.drill) ?? one.drill.id;
     groups.set(target, [...(groups.get(target) ?? []), one]);
   }
-  return [...groups].flatMap(([target, group]): readonly Finding[] => {
+  return [...groups.values()].flatMap((group): readonly Finding[] => {
     const seconds = group.reduce((sum, one) => sum + oneSide(one, floor), 0);
     if (seconds <= caps.holdWarn) return [];
     const [longest] = group.toSorted((one, other) => oneSide(other, floor) - oneSide(one, floor));
+    const target = longest && mainTarget(longest.drill);
     const stop = seconds >= caps.holdStop;
     const room = caps.holdWarn - (seconds - (longest ? oneSide(longest, floor) : 0));
     const each = longest ? Math.floor((room / (countAt(longest.slot.sets, 'plan') * longest.rounds)) * 2) / 2 : 0;
@@ -35,7 +37,7 @@ export const longHold: GraveRule = ({ placed, floor, approach: { caps } }) => {
         rule: 'long-hold',
         severity: stop ? 'stop' : 'warn',
         slotIds: group.map(({ slot }) => slot.id),
-        title: `${seconds} s held for ${target.replace(' · ', ' ')}`,
+        title: `${seconds} s held for ${target ? targetWords(target) : 'one muscle'}`,
         words: stop
           ? `From ${caps.holdStop} s a muscle, holds before training take strength away. Keep them to ${caps.holdWarn} s.`
           : `Keep holds before training to ${caps.holdWarn} s a muscle.`,

@@ -2,6 +2,7 @@ import { clockWords } from '../clockWords.ts';
 import type { Drill } from '../drills/drill.ts';
 import { mainTarget } from '../drills/kinds.ts';
 import type { Target, Targets } from '../drills/target.ts';
+import { targetWords } from '../drills/targetWords.ts';
 import { servedOn } from '../drills/served.ts';
 import type { Posture } from '../drills/posture.ts';
 import { sharedTarget } from './likeness.ts';
@@ -44,11 +45,9 @@ function purpose(place: SlotPlace, { drill, rung }: Candidate): string {
   const shared = sharedTarget(place.drill.targets, served);
   const main = mainTarget(place.drill);
   const instead = main && lostFor(main, place.drill, served);
-  if (instead) return `${wordsOf(instead)} instead of ${wordsOf(main)}`;
-  return shared ? `same ${wordsOf(shared)}` : 'much the same';
+  if (instead) return `${targetWords(instead)} instead of ${targetWords(main)}`;
+  return shared ? `same ${targetWords(shared)}` : 'much the same';
 }
-
-const wordsOf = (target: Target): string => target.replace(' · ', ' ');
 
 /** Under this share of the main purpose it counts as lost, and the loss is said. Common practice, no source. */
 const LOST_UNDER = 0.3;

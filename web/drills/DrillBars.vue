@@ -2,11 +2,18 @@
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Variant } from '@prompt-spark/core/drills/drill';
 import { computed } from 'vue';
-import { ASKED, demandsOf, rungName, targetWords } from './drillWords.ts';
+import { TARGETS } from '@prompt-spark/core/drills/target';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { capital } from '../wording/capital.ts';
+import { ASKED, demandsOf, rungName } from './drillWords.ts';
 
 /** What a drill gives and what a rung of it asks, as bars. */
 const { drill, variant } = defineProps<{ drill: Drill; variant: Variant }>();
-const gives = computed(() => Object.entries(drill.targets).toSorted((one, other) => other[1] - one[1]));
+const gives = computed(() =>
+  TARGETS.map((target) => [target, drill.targets[target] ?? 0] as const)
+    .filter(([, strength]) => strength > 0)
+    .toSorted((one, other) => other[1] - one[1]),
+);
 const asks = computed(() => demandsOf(variant));
 </script>
 
@@ -17,7 +24,7 @@ const asks = computed(() => demandsOf(variant));
     </h2>
     <ul>
       <li v-for="[target, strength] in gives" :key="target">
-        <span>{{ targetWords(target) }}</span>
+        <span>{{ capital(targetWords(target)) }}</span>
         <span class="track"><span class="gives" :style="{ width: `${strength * 100}%` }" /></span>
       </li>
     </ul>

@@ -9,7 +9,8 @@ import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { phaseName } from '../wording/phases.ts';
-import { targetWords } from './drillWords.ts';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { capital } from '../wording/capital.ts';
 
 /** The search field and what narrows it. */
 const words = defineModel<string>('words', { required: true });
@@ -22,7 +23,7 @@ const narrowed = computed(() => Object.keys(wish.value).length);
 const item = (value: string, title = phaseName(value)) => ({ value, title });
 const FILTERS = [
   { key: 'phase', label: 'Phase', items: PHASES.map((value) => item(value)) },
-  { key: 'target', label: 'For', items: TARGETS.map((value) => item(value, targetWords(value))) },
+  { key: 'target', label: 'For', items: TARGETS.map((value) => item(value, capital(targetWords(value)))) },
   { key: 'posture', label: 'Posture', items: POSTURES.map((value) => item(value)) },
   { key: 'kit', label: 'Kit', items: [item('none', 'No kit'), ...KIT.map((value) => item(value))] },
   {

@@ -5,14 +5,16 @@ import { baseOf } from '@prompt-spark/core/drills/drill';
 import { PLANES, TARGETS, type Plane } from '@prompt-spark/core/drills/target';
 import { computed } from 'vue';
 import { phaseName } from '../wording/phases.ts';
-import { ASKED, targetWords } from './drillWords.ts';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { capital } from '../wording/capital.ts';
+import { ASKED } from './drillWords.ts';
 import { withDemand } from './drillDraft.ts';
 
 /** What a drill prepares, and what it asks. */
 const draft = defineModel<Drill>({ required: true });
 
 const base = computed(() => baseOf(draft.value));
-const targets = TARGETS.map((value) => ({ value, title: targetWords(value) }));
+const targets = TARGETS.map((value) => ({ value, title: capital(targetWords(value)) }));
 const demands = DEMANDS.map((value) => ({ value, title: value }));
 const asked = computed(() => DEMANDS.filter((demand) => demandOf(base.value.demands, demand) > 0));
 const STRENGTHS = [0.3, 0.6, 0.9].map((value, index) => ({
@@ -60,7 +62,7 @@ function ask(chosen: readonly Demand[]): void {
     <v-select
       v-for="(strength, target) in draft.targets"
       :key="target"
-      :label="targetWords(target)"
+      :label="capital(targetWords(target))"
       :items="
         STRENGTHS.some(({ value }) => value === strength)
           ? STRENGTHS

@@ -2,19 +2,16 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import { demandOf, type Demand } from '@prompt-spark/core/drills/demand';
 import { DEMANDS } from '@prompt-spark/core/drills/demand';
 import type { EnergyCost, Variant } from '@prompt-spark/core/drills/drill';
+import { TARGETS } from '@prompt-spark/core/drills/target';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../wording/capital.ts';
 
-/** The targets a drill serves most, strongest first, as read: "hip: flexion". */
+/** The targets a drill serves most, strongest first, as a coach says them. */
 export function mainTargets({ targets }: Pick<Drill, 'targets'>, most: number): readonly string[] {
-  return Object.entries(targets)
-    .toSorted((one, other) => other[1] - one[1])
+  return TARGETS.filter((target) => (targets[target] ?? 0) > 0)
+    .toSorted((one, other) => (targets[other] ?? 0) - (targets[one] ?? 0))
     .slice(0, most)
-    .map(([target]) => targetWords(target));
-}
-
-/** A target as read: "hip flexor: length". */
-export function targetWords(target: string): string {
-  return target.replace(' · ', ': ');
+    .map(targetWords);
 }
 
 /** What a rung asks, most first. */

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import { TARGETS, type Target } from '@prompt-spark/core/drills/target';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { capital } from '../wording/capital.ts';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import FormTrouble from '../fields/FormTrouble.vue';
@@ -20,7 +22,7 @@ const { errors, trouble, busy, submit } = useForm(
     emit('done');
   },
 );
-const said = (target: Target) => target.replace(' · ', ': ');
+const said = (target: Target) => capital(targetWords(target));
 const chosen = computed(() => TARGETS.filter((target) => draft.value.needs[target] !== undefined));
 const rest = computed(() =>
   TARGETS.filter((target) => draft.value.needs[target] === undefined).map((value) => ({ value, title: said(value) })),

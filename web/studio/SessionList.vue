@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import { TARGETS } from '@prompt-spark/core/drills/target';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { mdiPlus } from '@mdi/js';
 import { ref } from 'vue';
 import { useAction } from '../shell/useAction.ts';
@@ -18,12 +19,7 @@ const isOwn = ({ id }: MainSession) => standards.versionOf(id) !== null;
 function needs({ needs: of }: MainSession): string {
   const ranked = TARGETS.filter((target) => (of[target] ?? 0) > 0).toSorted((a, b) => (of[b] ?? 0) - (of[a] ?? 0));
   const more = ranked.length > 5 ? ` and ${ranked.length - 5} more` : '';
-  return (
-    ranked
-      .slice(0, 5)
-      .map((target) => target.replace(' · ', ': '))
-      .join(', ') + more
-  );
+  return ranked.slice(0, 5).map(targetWords).join(', ') + more;
 }
 
 function add(): void {

@@ -2,6 +2,7 @@ import { allSlots, slotsOf, type Block, type Slot } from '../../circuit/circuit.
 import type { MoveKey } from '../../circuit/shortVersion.ts';
 import { amountWords, rangeWords } from '../../circuit/slotWords.ts';
 import type { Drill } from '../../drills/drill.ts';
+import { targetWords } from '../../drills/targetWords.ts';
 import { mainTarget } from '../../drills/kinds.ts';
 import { countAt } from '../../units.ts';
 import { builtCircuit } from '../plan/build.ts';
@@ -10,7 +11,7 @@ import { serves } from '../search/worth.ts';
 import type { Plan } from '../plan/plan.ts';
 import { drillIn } from '../../drills/onRung.ts';
 
-/** A change as a coach would say it: "Step jack left out; the skipping rope still serves the pulse". */
+/** A change as a coach would say it: "Step jack left out; the skipping rope still covers the pulse". */
 export function moveWords(key: MoveKey, plan: Plan, set: ChoiceSet): string {
   if (key.kind === 'talk') return 'Names only: everybody knows the drills';
   const block = set.circuit.blocks.find(({ id, lines }) => id === key.id || lines.some((line) => line.id === key.id));
@@ -54,9 +55,8 @@ function outWords(id: string, block: Block, plan: Plan, set: ChoiceSet): string 
   const still = allSlots(builtCircuit(set.circuit, plan, set.occasion))
     .map((slot) => drillAt(slot, set))
     .find((other) => other && serves(other, target));
-  const what = target.replace(' · ', ' ').replace(/^(system|pattern) /, '');
   const server = still ? lower(still.name) : 'nothing else';
-  return `${drill.name} left out${extraWords(gone)}; ${server}${still ? ' still' : ''} serves the ${what}`;
+  return `${drill.name} left out${extraWords(gone)}; ${server}${still ? ' still' : ''} covers the ${targetWords(target)}`;
 }
 
 function combineWords(id: string, block: Block, plan: Plan, set: ChoiceSet): string {

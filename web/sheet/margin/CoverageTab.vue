@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { closersOf, coverageOf, gapsIn, GAP_BELOW, missingPlanes } from '@prompt-spark/core/coverage/coverageOf';
 import type { Target } from '@prompt-spark/core/drills/target';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { capital } from '../../wording/capital.ts';
 import { computed } from 'vue';
 import { useEditingStore } from '../store/editing.ts';
 import { useLibraryStore } from '../../library/library.ts';
@@ -21,7 +23,7 @@ const left = computed(() => {
   return available > 0 ? Math.max(0, available - sheet.timeline.total.plan) : 120;
 });
 const closers = (target: Target) => closersOf(target, sheet.laid.circuit, library.library, left.value);
-const said = (target: Target) => target.replace(' · ', ': ');
+const said = (target: Target) => capital(targetWords(target));
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 </script>
 

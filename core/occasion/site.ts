@@ -68,6 +68,15 @@ export function siteFrom(record: SiteRecord | undefined): Site {
   };
 }
 
+/** What there is in every home. Common practice, no source. */
+const AT_HOME: readonly Kit[] = ['wall', 'chair'];
+
+/** A client's own room, by the kit they have there; a place with everything where nobody said what they have. */
+export function homeOf(kit: readonly Kit[]): Site {
+  if (kit.length === 0) return ANYWHERE;
+  return { ...ANYWHERE, kit: new Set([...AT_HOME, ...kit]), space: kit.includes('mat') ? 'mat' : 'stride' };
+}
+
 /** Whether a rung of a drill can be done at a site: enough room, and every piece of kit that it asks for there. */
 export function fitsSite(drill: Drill, rung: Variant, { kit, space }: Pick<Site, 'kit' | 'space'>): boolean {
   if (SPACES.indexOf(drill.space) > SPACES.indexOf(space)) return false;

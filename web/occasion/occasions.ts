@@ -2,7 +2,7 @@ import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
-import { siteFrom } from '@prompt-spark/core/occasion/site';
+import { homeOf, siteFrom } from '@prompt-spark/core/occasion/site';
 import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
 import { isHere } from '@prompt-spark/core/people/person';
 import { defineStore } from 'pinia';
@@ -27,12 +27,14 @@ export const useOccasionsStore = defineStore('occasions', () => {
     const site = library.siteOf(siteId);
     const day = calendarDay(new Date(), site?.timeZone);
     const known = people.peopleOf(groupId);
+    const only = known.length === 1 ? known[0] : undefined;
     const present = known.filter((person) => isHere(person, day));
     // A group whose people this coach does not know may hold anybody.
     const unknown = groupId !== null && known.length === 0;
     return occasionOf({
       library: library.library,
-      site: siteFrom(site),
+      // One client, and no place said: it is done where they live.
+      site: only && siteId === null ? homeOf(only.kit) : siteFrom(site),
       day,
       times: standards.times,
       habits: pace.habitsWith(groupId),

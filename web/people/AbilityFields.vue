@@ -77,6 +77,8 @@ function setStiffer(region: Region, side: string): void {
     />
     <v-select
       label="Kit at home"
+      hint="For circuits of theirs that name no place: a wall and a chair are always there"
+      persistent-hint
       multiple
       chips
       :items="kit"

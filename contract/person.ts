@@ -7,12 +7,12 @@ import {
   hasHealthData,
   PATTERNS,
   READINESS,
-  REGIONS,
   type Choice,
   type Hold,
   type Person,
   type ReadinessOnDay,
 } from '@prompt-spark/core/people/person';
+import { REGIONS } from '@prompt-spark/core/people/region';
 import { MOST_SEEN, SEEN_SIDES, SEEN_STATES, type Seen } from '@prompt-spark/core/people/seen';
 import Joi from 'joi';
 import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole } from './fields.ts';

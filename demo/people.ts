@@ -1,5 +1,6 @@
 import type { Limit } from '@prompt-spark/core/people/limitation';
-import type { Ability, Hold, Pattern, Region } from '@prompt-spark/core/people/person';
+import type { Ability, Hold, Pattern } from '@prompt-spark/core/people/person';
+import type { Region } from '@prompt-spark/core/people/region';
 import type { CoachName, GroupName } from './saltmere.ts';
 
 /** Somebody of the invented scenario. Nobody here is real. */

@@ -2,7 +2,8 @@ import Papa from 'papaparse';
 import { DEMANDS } from '../drills/demand.ts';
 import { LIMIT_SEVERITIES, type Capped, type Limit, type LimitSide } from '../people/limitation.ts';
 import { LIMITATIONS, limitationOf } from '../people/limitations.ts';
-import { ABILITIES, PATTERNS, REGIONS, type Person } from '../people/person.ts';
+import { ABILITIES, PATTERNS, type Person } from '../people/person.ts';
+import { REGIONS } from '../people/region.ts';
 import { FORMULA, unmarked } from './formula.ts';
 import { ownNames } from './heading.ts';
 

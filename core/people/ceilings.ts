@@ -1,7 +1,8 @@
 import type { Demand } from '../drills/demand.ts';
 import type { Caps, Capped, Limit, LimitSide } from './limitation.ts';
 import { limitationOf } from './limitations.ts';
-import { heldToLight, readinessOn, type Person, type Readiness, type Region } from './person.ts';
+import { heldToLight, readinessOn, type Person, type Readiness } from './person.ts';
+import { type Region } from './region.ts';
 
 /** The most that may be asked of somebody of one thing, where, and why. */
 export interface Ceiling {

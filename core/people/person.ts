@@ -1,5 +1,6 @@
 import type { Kit } from '../drills/kit.ts';
 import type { Limit } from './limitation.ts';
+import type { Region } from './region.ts';
 import { isTrouble, type Seen } from './seen.ts';
 
 /** Movement patterns that people differ in. */
@@ -9,10 +10,6 @@ export type Pattern = (typeof PATTERNS)[number];
 /** Which rung suits somebody. */
 export const ABILITIES = ['gentle', 'base', 'strong'] as const;
 export type Ability = (typeof ABILITIES)[number];
-
-/** Where somebody can be sore, or stiffer on one side. */
-export const REGIONS = ['neck', 'shoulder', 'back', 'hip', 'knee', 'ankle', 'wrist'] as const;
-export type Region = (typeof REGIONS)[number];
 
 /** How somebody comes to a session. */
 export const READINESS = ['fine', 'tired', 'sore', 'new', 'returning', 'red flag', 'not here'] as const;

@@ -1,4 +1,5 @@
-import { readinessOn, type Hold, type Person, type Readiness, type Region } from './person.ts';
+import { readinessOn, type Hold, type Person, type Readiness } from './person.ts';
+import { type Region } from './region.ts';
 
 /** What somebody says that holds them to light effort until they are cleared. From the brief. */
 const HELD_FOR: Readonly<Partial<Record<Readiness, Hold['why']>>> = {

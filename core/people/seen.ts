@@ -1,4 +1,4 @@
-import type { Region } from './person.ts';
+import type { Region } from './region.ts';
 
 /** How somebody came through a warm-up. */
 export const SEEN_STATES = ['fine', 'niggle', 'stopped', 'not there'] as const;

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { DEMANDS } from '../drills/demand.ts';
 import { LIMIT_SEVERITIES, type Limit, type LimitSeverity, type LimitSide } from '../people/limitation.ts';
 import { LIMITATIONS } from '../people/limitations.ts';
-import { ABILITIES, PATTERNS, READINESS, REGIONS, UNKNOWN_PERSON, type Person } from '../people/person.ts';
+import { ABILITIES, PATTERNS, READINESS, UNKNOWN_PERSON, type Person } from '../people/person.ts';
+import { REGIONS } from '../people/region.ts';
 
 /** The day on which invented people train. */
 export const TEST_DAY = '2026-11-25';

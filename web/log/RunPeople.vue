@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PersonRecord } from '@prompt-spark/contract/person';
 import type { RunSummary } from '@prompt-spark/contract/run';
-import { REGIONS, type Region } from '@prompt-spark/core/people/person';
+import { REGIONS, type Region } from '@prompt-spark/core/people/region';
 import {
   inState,
   isTrouble,

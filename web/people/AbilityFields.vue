@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import type { PersonDocument } from '@prompt-spark/contract/person';
 import { KIT } from '@prompt-spark/core/drills/kit';
-import {
-  ABILITIES,
-  PATTERNS,
-  REGIONS,
-  type Ability,
-  type Pattern,
-  type Region,
-} from '@prompt-spark/core/people/person';
+import { ABILITIES, PATTERNS, type Ability, type Pattern } from '@prompt-spark/core/people/person';
+import { REGIONS, type Region } from '@prompt-spark/core/people/region';
 import { computed } from 'vue';
 import { useLibraryStore } from '../library/library.ts';
 

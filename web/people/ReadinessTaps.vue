@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PersonDocument, PersonRecord } from '@prompt-spark/contract/person';
-import { READINESS, REGIONS, type Readiness, type ReadinessOnDay, type Region } from '@prompt-spark/core/people/person';
+import { READINESS, type Readiness, type ReadinessOnDay } from '@prompt-spark/core/people/person';
+import { REGIONS, type Region } from '@prompt-spark/core/people/region';
 import { withReadiness, withSoreRegion } from '@prompt-spark/core/people/readiness';
 import { ref } from 'vue';
 import TapRow from '../fields/TapRow.vue';

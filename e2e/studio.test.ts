@@ -30,7 +30,7 @@ it('copies an approach and a main session, changes them, and circuits go by them
   await page.getByLabel('Name').fill('Gig rowing');
   await page.getByLabel('Words it is known by').fill('gig, oars');
   await page.getByLabel('Add something it needs').fill('grip');
-  await page.getByRole('option', { name: 'grip: activation' }).click();
+  await page.getByRole('option', { name: 'Grip', exact: true }).click();
   await expectAccessible(page, 'changing a main session');
   await page.getByRole('button', { name: 'Save session' }).click();
   await page.getByRole('heading', { name: 'Gig rowing' }).waitFor();

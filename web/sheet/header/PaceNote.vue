@@ -11,10 +11,13 @@ const sheet = useSheetStore();
 const pace = usePaceStore();
 
 const learnt = computed(() => pace.learntWith(sheet.draft.groupId));
+/** What the sheet shows is timed one way already; the other is timed beside it. */
 const seconds = computed(() => {
   const { circuit, occasion } = sheet.laid;
-  const ownPace = timeCircuit(circuit, { ...occasion, habits: learnt.value.habits }).total.plan;
-  return ownPace - timeCircuit(circuit, { ...occasion, habits: USUAL_PACE }).total.plan;
+  const shown = sheet.timeline.total.plan;
+  const habits = pace.on ? USUAL_PACE : learnt.value.habits;
+  const other = timeCircuit(circuit, { ...occasion, habits }).total.plan;
+  return pace.on ? shown - other : other - shown;
 });
 const words = computed(() => `${seconds.value < 0 ? '−' : '+'}${clock(Math.abs(seconds.value))}`);
 const from = computed(

@@ -24,7 +24,14 @@ import {
   personSaveSchema,
 } from './person.ts';
 import { newRunSchema, ownPaceSchema, runKeptSchema, runPageSchema, runTurnsSchema, runWishSchema } from './run.ts';
-import { newSessionSchema, plannedSessionSchema, sessionListSchema, sessionSpanSchema } from './session.ts';
+import {
+  newSessionSchema,
+  plannedSessionSchema,
+  seriesWishSchema,
+  sessionListSchema,
+  sessionMoveSchema,
+  sessionSpanSchema,
+} from './session.ts';
 import {
   approachSaveSchema,
   defaultApproachSchema,
@@ -296,10 +303,17 @@ export const ENDPOINTS = {
     problems: [404, 409],
   }),
   addSession: endpoint(ADDRESSES.addSession, {
-    says: 'Puts a session in the book. Adding the same one again changes nothing.',
+    says: 'Puts a session in the book, with those that repeat it: all or none. Adding the same one again changes nothing.',
     body: newSessionSchema,
     answers: { 201: runKeptSchema },
     problems: [404, 409],
+  }),
+  moveSession: endpoint(ADDRESSES.moveSession, {
+    says: 'Holds a session at another time or place, by another coach, for another group or for longer; with those of its series that follow, if wished, each by as many hours on the clock of its site.',
+    params: idInAddress,
+    body: sessionMoveSchema,
+    answers: { 204: null },
+    problems: [404],
   }),
   fitSession: endpoint(ADDRESSES.fitSession, {
     says: 'Shortens a session for itself alone, or runs it as planned again.',
@@ -310,14 +324,16 @@ export const ENDPOINTS = {
     problems: [404],
   }),
   bringBackSession: endpoint(ADDRESSES.bringBackSession, {
-    says: 'Puts a session in the book again that was taken out.',
+    says: 'Puts a session in the book again that was taken out; with those that were taken out with it, if wished.',
     params: idInAddress,
+    query: seriesWishSchema,
     answers: { 204: null },
     problems: [404],
   }),
   takeOutSession: endpoint(ADDRESSES.takeOutSession, {
-    says: 'Takes a session out of the book.',
+    says: 'Takes a session out of the book; with those of its series that follow, if wished.',
     params: idInAddress,
+    query: seriesWishSchema,
     answers: { 204: null },
     problems: [404],
   }),

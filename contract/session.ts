@@ -3,14 +3,12 @@ import type { FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Seconds } from '@prompt-spark/core/units';
 import Joi from 'joi';
 import { circuitRecordSchema, fuseSchema, type CircuitRecord } from './circuit.ts';
-import { id, idOrNull, instant, listOf, name, shape, whole } from './fields.ts';
+import { id, idOrNull, instant, listOf, name, oneOf, shape, whole } from './fields.ts';
 import { agreedFit } from './fit.ts';
 import { unreadables, type Unreadable } from './page.ts';
 
-/** A session a coach puts in the book: a circuit to be run on a date. */
-export interface NewSession {
-  readonly id: string;
-  readonly circuitId: string;
+/** When, where, for whom and with whom a session is held: what changes when it is moved. */
+export interface Booking {
   readonly groupId: string | null;
   readonly siteId: string | null;
   readonly startsAt: string;
@@ -18,19 +16,73 @@ export interface NewSession {
   readonly minutes: number;
 }
 
-const fields = {
-  id,
-  circuitId: id,
+const booking = {
   groupId: idOrNull,
   siteId: idOrNull,
   startsAt: instant,
   minutes: whole(1, 120),
 };
 
-export const newSessionSchema = shape<NewSession>(fields);
+/** A session that repeats another: the same but for its start. */
+export interface Repeat {
+  readonly id: string;
+  readonly startsAt: string;
+}
 
-/** A session as it stands in the book, with its circuit, and the run that kept it if it has been run. */
-export interface PlannedSession extends NewSession {
+/** Sessions that are booked in one go at most: four months of every day. */
+export const MOST_REPEATS = 120;
+
+/** A session that a coach puts in the book, and those that repeat it. */
+export interface NewSession extends Booking {
+  readonly id: string;
+  readonly circuitId: string;
+  /** Who coaches it; null for the coach who books it. */
+  readonly coachId: string | null;
+  readonly repeats: readonly Repeat[];
+}
+
+export const newSessionSchema = shape<NewSession>({
+  id,
+  circuitId: id,
+  coachId: idOrNull,
+  ...booking,
+  repeats: listOf(shape<Repeat>({ id, startsAt: instant }))
+    .max(MOST_REPEATS)
+    .unique('id'),
+});
+
+/** Which sessions of a series a change is made to: this one, or this one and all that start after it. */
+export const SERIES_SPANS = ['one', 'following'] as const;
+export type SeriesSpan = (typeof SERIES_SPANS)[number];
+
+/** A session held at another time or place, by another coach, for another group or for longer. */
+export interface SessionMove extends Booking {
+  readonly coachId: string;
+  readonly span: SeriesSpan;
+}
+
+export const sessionMoveSchema = shape<SessionMove>({ ...booking, coachId: id, span: oneOf(...SERIES_SPANS) });
+
+/** Which of a series to take out or to bring back; this one unless said. */
+export interface SeriesWish {
+  readonly span?: SeriesSpan;
+}
+
+export const seriesWishSchema = shape<SeriesWish>({ span: oneOf(...SERIES_SPANS).optional() });
+
+/** A session as it stands in the book. */
+export interface BookedSession extends Booking {
+  readonly id: string;
+  readonly circuitId: string;
+  readonly coachId: string;
+  /** Sessions that were booked in one go share it; null for one that does not repeat. */
+  readonly seriesId: string | null;
+}
+
+const booked = { id, circuitId: id, coachId: id, seriesId: idOrNull, ...booking };
+
+/** A session in the book with its circuit, and the run that kept it if it has been run. */
+export interface PlannedSession extends BookedSession {
   readonly coachName: string;
   readonly circuit: CircuitRecord;
   readonly runId: string | null;
@@ -39,7 +91,7 @@ export interface PlannedSession extends NewSession {
 }
 
 export const plannedSessionSchema = shape<PlannedSession>({
-  ...fields,
+  ...booked,
   coachName: Joi.string().required(),
   circuit: circuitRecordSchema,
   runId: idOrNull,
@@ -57,7 +109,7 @@ export interface SiteTime {
 }
 
 /** What the book lists of a session. Seconds and fuse are those of the session: its site, its group, its fit. */
-export interface SessionSummary extends NewSession {
+export interface SessionSummary extends BookedSession {
   /** Null where it has no site. */
   readonly at: SiteTime | null;
   readonly coachName: string;
@@ -86,7 +138,7 @@ const siteTime = shape<SiteTime>({
 });
 
 export const sessionSummarySchema = shape<SessionSummary>({
-  ...fields,
+  ...booked,
   at: siteTime.allow(null),
   coachName: Joi.string().required(),
   runId: idOrNull,

@@ -1,7 +1,7 @@
-import { addDays, format } from 'date-fns';
+import { addDays, addMonths, format, nextTuesday, startOfMonth } from 'date-fns';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { find, enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+import { choose, find, enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -25,7 +25,7 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   await page.getByText('At most 120 minutes').waitFor();
   await form.getByRole('textbox', { name: 'Minutes' }).fill('9');
-  await form.getByLabel('Starts at').fill('23:55');
+  await form.getByLabel('Starts at', { exact: true }).fill('23:55');
   await expectAccessible(page, 'the book, filled in');
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   const card = page.locator('.card', { hasText: '23:55' });
@@ -36,8 +36,9 @@ it('puts a session in the book for today and one for later, takes one out, puts 
 
   await page.getByRole('button', { name: 'Add a session' }).click();
   await find(circuit, 'Before squats');
-  await form.getByLabel('Day').fill(format(addDays(new Date(), 3), 'yyyy-MM-dd'));
-  await form.getByLabel('Starts at').fill('03:05');
+  await form.getByLabel('Day', { exact: true }).fill(format(addDays(new Date(), 3), 'dd/MM/yyyy'));
+  await page.keyboard.press('Tab');
+  await form.getByLabel('Starts at', { exact: true }).fill('3.05 am');
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   const later = page.locator('.week li', { hasText: '3:05' });
   await later.getByText('Before squats').waitFor();
@@ -58,6 +59,91 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   await card.getByRole('link', { name: 'Start' }).click();
   await page.waitForURL('**/stage/**');
   await page.getByText('Get ready').first().waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('books a class of Tuesdays, moves one and then the rest, takes the rest out and puts them back, all on the month', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.getByRole('link', { name: 'Month' }).click();
+  const form = page.locator('form');
+  await page.getByRole('link', { name: 'The month after' }).click();
+  const month = addMonths(startOfMonth(new Date()), 1);
+  await page.getByRole('heading', { name: format(month, 'MMMM yyyy') }).waitFor();
+
+  // The first Tuesday of that month, and five more.
+  const first = nextTuesday(addDays(month, -1));
+  const name = (day: Date) => format(day, 'EEEE d MMMM');
+  const day = (of: Date) => page.getByRole('region', { name: name(of), exact: true });
+  const at = (of: Date, time: string) => day(of).getByRole('button', { name: `${time} Desk-day reset` });
+  await page.getByRole('button', { name: `Add a session on ${name(first)}` }).click();
+  await find(form.getByRole('combobox', { name: 'Circuit' }), 'Desk-day reset');
+  await form.getByLabel('Starts at', { exact: true }).fill('4:40 am');
+  await choose(form.locator('.v-select', { hasText: 'Repeats' }), 'Every week');
+  await form
+    .getByLabel('Last day')
+    .first()
+    .fill(format(addDays(first, 37), 'dd/MM/yyyy'));
+  await page.keyboard.press('Tab');
+  await form.getByText(`6 sessions, the last on ${name(addDays(first, 35))}.`).waitFor();
+  await expectAccessible(page, 'a session that repeats');
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
+  await at(first, '4:40').waitFor();
+  await expectAccessible(page, 'the month');
+
+  // One of them is held at five; a second at the same time and place is said to be in its way.
+  await at(addDays(first, 7), '4:40').click();
+  await form.getByLabel('Starts at', { exact: true }).fill('5');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await at(addDays(first, 7), '5:00').waitFor();
+  await at(addDays(first, 14), '4:40').waitFor();
+  await page.getByRole('button', { name: `Add a session on ${name(first)}` }).click();
+  await find(form.getByRole('combobox', { name: 'Circuit' }), 'Desk-day reset');
+  await form.getByLabel('Starts at', { exact: true }).fill('4:42 am');
+  await page.getByText(/is (busy|taken): “Desk-day reset”/).waitFor();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+
+  // From the third on they are half an hour later.
+  await at(addDays(first, 14), '4:40').click();
+  await form.getByLabel('Starts at', { exact: true }).fill('510');
+  await form.getByRole('radio', { name: 'This and all later ones' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
+  await at(addDays(first, 21), '5:10').waitFor();
+  await at(first, '4:40').waitFor();
+
+  await at(addDays(first, 14), '5:10').click();
+  await page.getByRole('button', { name: 'Remove from the schedule' }).click();
+  await page.getByRole('button', { name: 'Later ones too' }).click();
+  await at(addDays(first, 21), '5:10').waitFor({ state: 'detached' });
+  await at(first, '4:40').waitFor();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await at(addDays(first, 21), '5:10').waitFor();
+  await at(addDays(first, 14), '5:10').waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('writes times and dates as the coach does', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.locator('.card').first().waitFor();
+  const noon = page.locator('.card .time', { hasText: /^1[2-9]:|^2/ }).first();
+  const before = ((await noon.textContent()) ?? '').trim();
+  await page.goto('/studio');
+  await page.getByRole('tab', { name: 'Dates' }).click();
+  await page.getByRole('radio', { name: '6:30 pm' }).click();
+  await page.getByRole('radio', { name: 'November 26, weeks from Sunday' }).click();
+  await expectAccessible(page, 'dates');
+  await page.goto('/today');
+  await page.getByRole('heading', { level: 1, name: format(new Date(), 'EEEE, MMMM d') }).waitFor();
+  const [hours = 0, minutes = ''] = before.split(':').map((part, index) => (index === 0 ? Number(part) : part));
+  await page
+    .getByText(`${String(Number(hours) % 12 || 12)}:${String(minutes)} pm`)
+    .first()
+    .waitFor();
+  await page.goto('/schedule');
+  expect(await page.locator('.weekday').first().textContent()).toBe('Sunday');
   expect(errors).toEqual([]);
   await context.close();
 });

@@ -25,7 +25,7 @@ export async function openWindow(
   browser: Browser,
   size = { width: 1280, height: 800 },
 ): Promise<{ context: BrowserContext; page: Page; errors: string[] }> {
-  const context = await browser.newContext({ viewport: size, baseURL: inject('appUrl') });
+  const context = await browser.newContext({ viewport: size, baseURL: inject('appUrl'), locale: 'en-GB' });
   context.setDefaultTimeout(PATIENCE_MS);
   const page = await context.newPage();
   const errors: string[] = [];

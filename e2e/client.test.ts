@@ -77,7 +77,7 @@ it('takes somebody out of today’s class by one tap on its card, and brings the
   const form = page.locator('form');
   await form.getByRole('combobox', { name: 'Circuit' }).fill('Before squats');
   await page.getByRole('option', { name: 'Before squats' }).first().click();
-  await form.getByLabel('Starts at').fill('23:58');
+  await form.getByLabel('Starts at', { exact: true }).fill('23:58');
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   const card = page.locator('.card', { hasText: '23:58' });
   await card.getByRole('button', { name: /^Who is here/ }).click();

@@ -79,7 +79,7 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
   await page.getByRole('button', { name: 'Add a session' }).click();
   const form = page.locator('form');
   await find(form.getByRole('combobox', { name: 'Circuit' }), ENDLESS.slice(0, 20));
-  await form.getByLabel('Starts at').fill(time);
+  await form.getByLabel('Starts at', { exact: true }).fill(time);
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   const card = page.locator('.card', { hasText: time }).first();
   await card.waitFor();

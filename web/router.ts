@@ -30,6 +30,13 @@ export function createAppRouter(): Router {
         meta: { title: 'Today' },
       },
       {
+        path: '/schedule',
+        name: 'schedule',
+        component: () => import('./schedule/MonthPage.vue'),
+        props: (route) => ({ month: route.query['month'] ?? null }),
+        meta: { title: 'Schedule' },
+      },
+      {
         path: '/circuits',
         name: 'circuits',
         component: () => import('./circuits/CircuitsPage.vue'),

@@ -3,7 +3,15 @@ import { testPerson } from '@prompt-spark/core/testing/people';
 import { randomUUID } from 'node:crypto';
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
 import { LONGEST_MS } from '../http/signedIn.ts';
-import { newCircuit, PASSWORD, signedInCoach, testServer, Visitor, type TestServer } from '../testing/studio.ts';
+import {
+  newCircuit,
+  newSession,
+  PASSWORD,
+  signedInCoach,
+  testServer,
+  Visitor,
+  type TestServer,
+} from '../testing/studio.ts';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -161,7 +169,7 @@ describe('what is asked for that cannot be', () => {
     const circuit = newCircuit();
     await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
     for (const startsAt of ['+275760-09-13T00:00:00.000Z', '-271821-04-20T00:00:00.000Z', '0000-01-01T00:00:00.000Z']) {
-      const session = { id: randomUUID(), circuitId: circuit.id, groupId: null, siteId: null, startsAt, minutes: 8 };
+      const session = newSession(circuit.id, { startsAt });
       const answer = await coach.ask(ADDRESSES.addSession).send(session);
       expect(answer.status, startsAt).toBeLessThan(500);
     }

@@ -1,3 +1,4 @@
+import type { StudioPlaces } from '@prompt-spark/contract/studio';
 import { PROBLEM_MEDIA_TYPE } from '@prompt-spark/contract/problem';
 import { ADDRESSES, type Address } from '@prompt-spark/contract/addresses';
 import { sql } from 'drizzle-orm';
@@ -6,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   newCircuit,
   newRun,
+  newMove,
   newSession,
   signedInCoach,
   testServer,
@@ -51,7 +53,13 @@ describe('another studio', () => {
     await stranger.ask(ADDRESSES.bringBackCircuit, circuit.id).expect(404);
     await stranger.ask(ADDRESSES.session, session.id).expect(404);
     await stranger.ask(ADDRESSES.takeOutSession, session.id).expect(404);
+    await stranger.ask(ADDRESSES.bringBackSession, session.id).expect(404);
     await stranger.ask(ADDRESSES.fitSession, session.id).send({ fit: null }).expect(404);
+    const { coaches } = (await stranger.ask(ADDRESSES.places).expect(200)).body as StudioPlaces;
+    await stranger
+      .ask(ADDRESSES.moveSession, session.id)
+      .send(newMove({ coachId: coaches[0]?.id ?? '', minutes: 60 }))
+      .expect(404);
 
     const [site] = sites;
     const { id: siteId, version, ...details } = site as { id: string; version: number };

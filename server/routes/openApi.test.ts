@@ -1,4 +1,5 @@
 import { catalogue } from '@prompt-spark/catalogue';
+import type { StudioPlaces } from '@prompt-spark/contract/studio';
 import { ADDRESSES, type Address, type EndpointName } from '@prompt-spark/contract/addresses';
 import { openApiDocument } from '@prompt-spark/contract/openApi';
 import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
@@ -13,6 +14,7 @@ import { documentedOperations } from '../testing/openApi.ts';
 import {
   newCircuit,
   newRun,
+  newMove,
   newSession,
   PASSWORD,
   signedInCoach,
@@ -106,7 +108,7 @@ describe('what it documents', () => {
     );
     await send('circuits', 401, undefined, undefined, new Visitor(server));
 
-    const { sites } = (await send('places', 200)) as { sites: { id: string; version: number }[] };
+    const { sites, coaches } = (await send('places', 200)) as StudioPlaces;
     const [{ id: siteId, version, ...site } = { id: '', version: 0 }] = sites;
     await send('saveSite', 200, { version, site }, siteId);
     await send('saveSite', 409, { version, site }, siteId);
@@ -176,6 +178,7 @@ describe('what it documents', () => {
     await send('addSession', 201, booked);
     await send('sessions', 200, { from: '2026-11-20T00:00:00.000Z', to: '2026-12-20T00:00:00.000Z' });
     await send('session', 200, undefined, booked.id);
+    await send('moveSession', 204, newMove({ coachId: coaches[0]?.id ?? '' }), booked.id);
     const plan = { slots: { one: { kind: 'out' } }, blocks: { a: { rounds: 1, rest: 'half' } }, namesOnly: false };
     await send('fitSession', 204, { fit: { seconds: 240, plan } }, booked.id);
     await send('session', 200, undefined, booked.id);

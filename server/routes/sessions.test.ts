@@ -1,10 +1,12 @@
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import type { RunPage } from '@prompt-spark/contract/run';
+import type { StudioPlaces } from '@prompt-spark/contract/studio';
 import type { SessionList } from '@prompt-spark/contract/session';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   newCircuit,
   newRun,
+  newMove,
   newSession,
   signedInCoach,
   testServer,
@@ -14,11 +16,19 @@ import {
 
 let server: TestServer;
 let coach: Visitor;
+let places: StudioPlaces;
+let me: string;
+let siteDetails: object;
+let siteVersion: number;
 const circuit = newCircuit();
 beforeAll(async () => {
   server = await testServer();
   ({ coach } = await signedInCoach(server, 'booker@saltmere.example'));
   await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
+  places = (await coach.ask(ADDRESSES.places).expect(200)).body as StudioPlaces;
+  me = places.coaches[0]?.id ?? '';
+  const [{ id: _, version, ...details } = { id: '', version: 0 }] = places.sites;
+  [siteDetails, siteVersion] = [details, version];
 });
 afterAll(() => server.close());
 
@@ -29,9 +39,10 @@ describe('a session', () => {
     const late = newSession(circuit.id, { startsAt: '2026-12-01T18:00:00.000Z' });
     const early = newSession(circuit.id, { startsAt: '2026-12-01T06:15:00.000Z' });
     for (const session of [late, early]) await coach.ask(ADDRESSES.addSession).send(session).expect(201);
+    const { repeats: _, ...booked } = early;
     const { body } = await span('2026-12-01T00:00:00.000Z', '2026-12-02T00:00:00.000Z').expect(200);
     expect((body as SessionList).sessions).toMatchObject([
-      { ...early, coachName: 'Ottoline Crake', title: 'Short one', runId: null },
+      { ...booked, coachId: me, seriesId: null, coachName: 'Ottoline Crake', title: 'Short one', runId: null },
       { id: late.id },
     ]);
   });
@@ -42,6 +53,24 @@ describe('a session', () => {
     await coach.ask(ADDRESSES.session, session.id).expect(200);
     await coach.ask(ADDRESSES.takeOutSession, session.id).expect(204);
     await coach.ask(ADDRESSES.session, session.id).expect(404);
+  });
+
+  it('is moved, to another coach, place and time, and keeps its circuit and what it was fitted to', async () => {
+    const session = newSession(circuit.id);
+    await coach.ask(ADDRESSES.addSession).send(session).expect(201);
+    const site = places.sites[0]?.id ?? '';
+    const move = newMove({ coachId: me, siteId: site, startsAt: '2026-12-04T06:15:00.000Z', minutes: 12 });
+    await coach.ask(ADDRESSES.moveSession, session.id).send(move).expect(204);
+    const { span: _, ...moved } = move;
+    expect((await coach.ask(ADDRESSES.session, session.id)).body).toMatchObject({ ...moved, circuitId: circuit.id });
+    const nobody = newMove({ coachId: crypto.randomUUID() });
+    await coach.ask(ADDRESSES.moveSession, session.id).send(nobody).expect(404);
+    await coach.ask(ADDRESSES.moveSession, crypto.randomUUID()).send(move).expect(404);
+    await coach
+      .ask(ADDRESSES.moveSession, session.id)
+      .send(newMove({ coachId: me, minutes: 0 }))
+      .expect(422);
+    expect((await coach.ask(ADDRESSES.session, session.id)).body).toMatchObject(moved);
   });
 
   it('can be fitted for itself alone, and run as planned again', async () => {
@@ -69,6 +98,74 @@ describe('a session', () => {
     await span('2026-12-02T00:00:00.000Z', '2026-12-01T00:00:00.000Z').expect(422);
     await span('2026-01-01T00:00:00.000Z', '2026-12-01T00:00:00.000Z').expect(422);
     await span('soon', 'later').expect(422);
+  });
+});
+
+describe('a session that repeats', () => {
+  const SUNDAYS = ['2026-10-18', '2026-10-25', '2026-11-01'];
+  /** 18:00 in Amsterdam: summer time ends there on 25 October 2026 (IANA time zone database). */
+  const SIX = ['2026-10-18T16:00:00.000Z', '2026-10-25T17:00:00.000Z', '2026-11-01T17:00:00.000Z'];
+  const starts = async (ids: readonly string[]) => {
+    const { body } = await span('2026-10-01T00:00:00.000Z', '2026-11-30T00:00:00.000Z').expect(200);
+    const { sessions } = body as SessionList;
+    return ids.map((id) => sessions.find((one) => one.id === id)?.at ?? null).map((at) => at && [at.day, at.time]);
+  };
+
+  async function book() {
+    const [first, ...others] = SIX.map((startsAt) => ({ id: crypto.randomUUID(), startsAt }));
+    const site = places.sites[0] ?? { id: '' };
+    await coach
+      .ask(ADDRESSES.saveSite, site.id)
+      .send({ version: siteVersion, site: { ...siteDetails, timeZone: 'Europe/Amsterdam' } })
+      .expect(200);
+    siteVersion += 1;
+    const session = newSession(circuit.id, { ...first, siteId: site.id, repeats: others });
+    await coach.ask(ADDRESSES.addSession).send(session).expect(201);
+    return [session.id, ...others.map(({ id }) => id)];
+  }
+
+  it('is booked in one go, once however often it is sent', async () => {
+    const ids = await book();
+    expect(await starts(ids)).toEqual(SUNDAYS.map((day) => [day, '18:00']));
+    const [first = '', second = ''] = ids;
+    const again = newSession(circuit.id, { id: first, repeats: [{ id: second, startsAt: SIX[1] ?? '' }] });
+    await coach.ask(ADDRESSES.addSession).send(again).expect(201);
+    const half = newSession(circuit.id, { repeats: [{ id: second, startsAt: SIX[1] ?? '' }] });
+    await coach.ask(ADDRESSES.addSession).send(half).expect(409);
+    await coach.ask(ADDRESSES.session, half.id).expect(404);
+  });
+
+  it('moves alone or with those that follow, by the clock on the wall of its site', async () => {
+    const ids = await book();
+    const [first = '', second = ''] = ids;
+    const site = places.sites[0]?.id ?? '';
+    const half = (startsAt: string, how: 'one' | 'following') =>
+      newMove({ coachId: me, siteId: site, startsAt, span: how });
+    await coach.ask(ADDRESSES.moveSession, second).send(half('2026-10-26T17:30:00.000Z', 'one')).expect(204);
+    expect(await starts(ids)).toEqual([
+      ['2026-10-18', '18:00'],
+      ['2026-10-26', '18:30'],
+      ['2026-11-01', '18:00'],
+    ]);
+    // A day later at 19:00: in winter time an hour further from UTC than in summer time.
+    await coach.ask(ADDRESSES.moveSession, first).send(half('2026-10-19T17:00:00.000Z', 'following')).expect(204);
+    expect(await starts(ids)).toEqual([
+      ['2026-10-19', '19:00'],
+      ['2026-10-27', '19:30'],
+      ['2026-11-02', '19:00'],
+    ]);
+  });
+
+  it('is taken out with those that follow, and put back with them', async () => {
+    const ids = await book();
+    const [, second = '', third = ''] = ids;
+    await coach.ask(ADDRESSES.takeOutSession, third).expect(204);
+    await coach.ask(ADDRESSES.takeOutSession, second).query({ span: 'following' }).expect(204);
+    expect((await starts(ids)).filter(Boolean)).toHaveLength(1);
+    await coach.ask(ADDRESSES.bringBackSession, second).query({ span: 'following' }).expect(204);
+    // What was taken out before, by itself, stays out.
+    expect((await starts(ids)).map(Boolean)).toEqual([true, true, false]);
+    await coach.ask(ADDRESSES.takeOutSession, second).query({ span: 'all' }).expect(422);
   });
 });
 

@@ -1,14 +1,8 @@
 import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import {
-  addSession,
-  bringBackSession,
-  fitSession,
-  sessionOf,
-  sessionsBetween,
-  takeOutSession,
-} from '../store/sessions.ts';
+import { addSession, bringBackSession, fitSession, moveSession, takeOutSession } from '../store/booking.ts';
+import { sessionOf, sessionsBetween } from '../store/sessions.ts';
 import { told } from './unreadable.ts';
 
 /** The book of sessions. */
@@ -28,18 +22,29 @@ export function sessionRoutes(database: Database) {
           return { id: body.id };
         case 'id taken':
           throw idTaken('session');
-        case 'no such circuit, group or site':
-          throw notFound('circuit, group or site');
+        case 'no such circuit, group, site or coach':
+          throw notFound('circuit, group, site or coach');
+      }
+    },
+
+    moveSession: async ({ account: { studioId }, params: { id }, body }) => {
+      switch (await moveSession(database, studioId, id, body)) {
+        case 'moved':
+          return undefined;
+        case 'no such session':
+          throw notFound('session');
+        case 'no such group, site or coach':
+          throw notFound('group, site or coach');
       }
     },
 
     fitSession: async ({ account: { studioId }, params: { id }, body: { fit } }) =>
       mustBeThere(await fitSession(database, studioId, id, fit), 'session'),
 
-    bringBackSession: async ({ account: { studioId }, params: { id } }) =>
-      mustBeThere(await bringBackSession(database, studioId, id), 'session'),
+    bringBackSession: async ({ account: { studioId }, params: { id }, query: { span } }) =>
+      mustBeThere(await bringBackSession(database, studioId, id, span), 'session'),
 
-    takeOutSession: async ({ account: { studioId }, params: { id } }) =>
-      mustBeThere(await takeOutSession(database, studioId, id), 'session'),
+    takeOutSession: async ({ account: { studioId }, params: { id }, query: { span } }) =>
+      mustBeThere(await takeOutSession(database, studioId, id, span), 'session'),
   } satisfies Partial<Handlers>;
 }

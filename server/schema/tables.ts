@@ -385,6 +385,8 @@ export const plannedSession = pgTable(
     groupId: uuid('group_id'),
     siteId: uuid('site_id'),
     coachId: uuid('coach_id').notNull(),
+    /** Sessions that were booked in one go share it: the id of the first. */
+    seriesId: uuid('series_id'),
     startsAt: timestamp('starts_at', { withTimezone: true }).notNull(),
     minutes: integer('minutes').notNull(),
     fit: jsonb('fit').$type<AgreedFit>(),
@@ -397,6 +399,9 @@ export const plannedSession = pgTable(
   (table) => [
     unique('session_in_studio').on(table.studioId, table.id),
     index('session_by_start').on(table.studioId, table.startsAt),
+    index('session_of_series')
+      .on(table.studioId, table.seriesId, table.startsAt)
+      .where(sql`series_id is not null`),
     foreignKey({ columns: [table.studioId, table.circuitId], foreignColumns: [circuit.studioId, circuit.id] }),
     foreignKey({ columns: [table.studioId, table.groupId], foreignColumns: [group.studioId, group.id] }),
     foreignKey({ columns: [table.studioId, table.siteId], foreignColumns: [site.studioId, site.id] }),

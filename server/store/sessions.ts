@@ -1,11 +1,9 @@
-import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { agreedFit } from '@prompt-spark/contract/fit';
-import type { NewSession, PlannedSession, SessionSummary, SiteTime } from '@prompt-spark/contract/session';
-import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
-import { and, asc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
+import type { PlannedSession, SessionSummary, SiteTime } from '@prompt-spark/contract/session';
+import { and, asc, eq, gte, isNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, plannedSession, run, site } from '../schema/tables.ts';
 import { circuitRecord } from './circuits.ts';
-import { refusedBy, type Database } from './database.ts';
+import type { Database } from './database.ts';
 import { readDocument, type UnreadableRow } from './stored.ts';
 import { refreshSessions, sessionStamp } from './summaries.ts';
 
@@ -29,6 +27,8 @@ export async function sessionsBetween(
         circuitId: plannedSession.circuitId,
         groupId: plannedSession.groupId,
         siteId: plannedSession.siteId,
+        coachId: plannedSession.coachId,
+        seriesId: plannedSession.seriesId,
         startsAt: plannedSession.startsAt,
         minutes: plannedSession.minutes,
         at: siteTime,
@@ -80,15 +80,17 @@ export async function sessionOf(database: Database, studioId: string, id: string
     .from(plannedSession)
     .innerJoin(circuit, ofSession)
     .innerJoin(coach, bookedBy)
-    .where(standing(studioId, id));
+    .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)));
   if (!row) return undefined;
   const { session, circuit: circuitRow, coachName, runId } = row;
-  const { circuitId, groupId, siteId, startsAt, minutes, fit, schemaVersion } = session;
+  const { circuitId, groupId, siteId, coachId, seriesId, startsAt, minutes, fit, schemaVersion } = session;
   return {
     id,
     circuitId,
     groupId,
     siteId,
+    coachId,
+    seriesId,
     startsAt: startsAt.toISOString(),
     minutes,
     coachName,
@@ -96,74 +98,6 @@ export async function sessionOf(database: Database, studioId: string, id: string
     runId,
     fit: fit && readDocument('fit', agreedFit, { document: fit, schemaVersion }),
   };
-}
-
-/** What came of putting a session in the book. `no such …`: it names what is not the studio's. */
-export type BookingResult = 'kept' | 'id taken' | 'no such circuit, group or site';
-
-/** Puts a session in the book; again changes nothing. */
-export async function addSession(
-  database: Database,
-  studioId: string,
-  coachId: string,
-  session: NewSession,
-): Promise<BookingResult> {
-  try {
-    const added = await database
-      .insert(plannedSession)
-      .values({ ...session, studioId, coachId, startsAt: new Date(session.startsAt) })
-      // Sent several times at once, it may meet the one that is there by either of its two unique keys.
-      .onConflictDoNothing()
-      .returning({ id: plannedSession.id });
-    if (added.length > 0) return 'kept';
-  } catch (error) {
-    if (refusedBy(error) === 'foreign key') return 'no such circuit, group or site';
-    throw error;
-  }
-  const [present] = await database
-    .select({ id: plannedSession.id })
-    .from(plannedSession)
-    .where(standing(studioId, session.id));
-  return present ? 'kept' : 'id taken';
-}
-
-/** Sets how a session is shortened, for it alone; null for as planned. False where there is no such session. */
-export async function fitSession(
-  database: Database,
-  studioId: string,
-  id: string,
-  fit: AgreedFit | null,
-): Promise<boolean> {
-  const rows = await database
-    .update(plannedSession)
-    .set({ fit, schemaVersion: SCHEMA_VERSIONS.fit, summaryOf: '' })
-    .where(standing(studioId, id))
-    .returning({ id: plannedSession.id });
-  return rows.length > 0;
-}
-
-/** Takes a session out of the book. False where there is none. */
-export async function takeOutSession(database: Database, studioId: string, id: string): Promise<boolean> {
-  const rows = await database
-    .update(plannedSession)
-    .set({ takenOutAt: sql`now()` })
-    .where(standing(studioId, id))
-    .returning({ id: plannedSession.id });
-  return rows.length > 0;
-}
-
-/** Puts a session in the book again that was taken out. False where there is none. */
-export async function bringBackSession(database: Database, studioId: string, id: string): Promise<boolean> {
-  const rows = await database
-    .update(plannedSession)
-    .set({ takenOutAt: null })
-    .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNotNull(plannedSession.takenOutAt)))
-    .returning({ id: plannedSession.id });
-  return rows.length > 0;
-}
-
-function standing(studioId: string, id: string) {
-  return and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt));
 }
 
 const ofSession = and(eq(circuit.studioId, plannedSession.studioId), eq(circuit.id, plannedSession.circuitId));

@@ -6,7 +6,7 @@ import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { limit, testPerson } from '@prompt-spark/core/testing/people';
 import { randomUUID } from 'node:crypto';
-import { newCircuit, newRun, newSession, PASSWORD, type Visitor } from './studio.ts';
+import { newCircuit, newMove, newRun, newSession, PASSWORD, type Visitor } from './studio.ts';
 
 /** A request with a body that its endpoint takes. */
 export interface Try {
@@ -32,7 +32,9 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
   await coach.ask(ADDRESSES.addSession).send(session).expect(201);
   const places = (await coach.ask(ADDRESSES.places).expect(200)).body as {
     readonly sites: readonly { readonly id: string; readonly version: number }[];
+    readonly coaches: readonly { readonly id: string }[];
   };
+  const coachId = places.coaches[0]?.id ?? '';
   const { id: siteId = '', version, ...site } = places.sites[0] ?? {};
   const drill = { ...catalogue[0], id: 'own-harbour-reset', name: 'Harbour reset', aliases: ['quay reset'] };
   const { id: _, ...person } = testPerson();
@@ -80,7 +82,11 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
       id: circuit.id,
       body: { circuit: circuit.circuit, groupId: null, siteId: null, version: 1, saveId: randomUUID() },
     },
-    { route: ADDRESSES.addSession, body: newSession(circuit.id) },
+    {
+      route: ADDRESSES.addSession,
+      body: newSession(circuit.id, { repeats: [{ id: randomUUID(), startsAt: '2026-12-03T18:30:00.000Z' }] }),
+    },
+    { route: ADDRESSES.moveSession, id: session.id, body: newMove({ coachId }) },
     {
       route: ADDRESSES.fitSession,
       id: session.id,

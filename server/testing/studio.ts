@@ -1,7 +1,7 @@
 import type { Account } from '@prompt-spark/contract/account';
 import type { NewCircuit } from '@prompt-spark/contract/circuit';
 import type { NewRun } from '@prompt-spark/contract/run';
-import type { NewSession } from '@prompt-spark/contract/session';
+import type { NewSession, SessionMove } from '@prompt-spark/contract/session';
 import { ADDRESSES, pathTo, type Address } from '@prompt-spark/contract/addresses';
 import { catalogue } from '@prompt-spark/catalogue';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
@@ -122,7 +122,14 @@ export function newCircuit(
 /** A session of a circuit, this evening. */
 export function newSession(circuitId: string, change: Partial<NewSession> = {}): NewSession {
   const startsAt = '2026-11-26T18:30:00.000Z';
-  return { id: randomUUID(), circuitId, groupId: null, siteId: null, startsAt, minutes: 8, ...change };
+  const nobodyElse = { groupId: null, siteId: null, coachId: null };
+  return { id: randomUUID(), circuitId, ...nobodyElse, startsAt, minutes: 8, repeats: [], ...change };
+}
+
+/** A session moved: for its coach alone, unless more is said. */
+export function newMove(change: Partial<SessionMove> & Pick<SessionMove, 'coachId'>): SessionMove {
+  const startsAt = '2026-11-27T18:30:00.000Z';
+  return { groupId: null, siteId: null, startsAt, minutes: 8, span: 'one', ...change };
 }
 
 /** A run of a circuit that took what was planned. */

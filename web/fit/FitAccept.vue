@@ -8,7 +8,7 @@ import { useAction } from '../shell/useAction.ts';
 import { clock } from '../wording/clock.ts';
 import { stageWith } from '../late/stageAddress.ts';
 import { useFitStore } from './fit.ts';
-import { useSessionsStore } from '../today/sessions.ts';
+import { useSessionsStore } from '../schedule/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
 
 /** What to do with a fit: run it now, keep it for a session, keep it with the circuit, or make it the circuit. */

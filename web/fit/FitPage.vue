@@ -9,7 +9,7 @@ import { firstBudget, hindranceWords } from '../late/fitWords.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useFitStore } from './fit.ts';
 import { usePeopleStore } from '../people/people.ts';
-import { useSessionsStore } from '../today/sessions.ts';
+import { useSessionsStore } from '../schedule/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
 import FitAccept from './FitAccept.vue';
 import FitChart from './FitChart.vue';

@@ -2,6 +2,7 @@
 import { computed, reactive, ref, watch } from 'vue';
 import { useDebounceFn } from '@vueuse/core';
 import { useAction } from '../shell/useAction.ts';
+import DayField from '../fields/DayField.vue';
 import { useCircuitsStore } from '../circuits/circuits.ts';
 import { usePlacesStore } from '../library/places.ts';
 import type { RunFilter } from './runs.ts';
@@ -53,8 +54,8 @@ watch(chosen, ({ from, to, group, coach, circuit }) => {
 
 <template>
   <div class="filters" role="search" aria-label="Which runs">
-    <v-text-field v-model="chosen.from" label="From" type="date" density="compact" />
-    <v-text-field v-model="chosen.to" label="Up to" type="date" density="compact" />
+    <DayField v-model="chosen.from" label="From" clearable density="compact" :most="chosen.to" />
+    <DayField v-model="chosen.to" label="Up to" clearable density="compact" :least="chosen.from" />
     <v-select v-model="chosen.group" label="Group" clearable density="compact" :items="groups" />
     <v-select v-model="chosen.coach" label="Coach" clearable density="compact" :items="coaches" />
     <v-autocomplete

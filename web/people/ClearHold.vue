@@ -2,6 +2,7 @@
 import type { PersonRecord } from '@prompt-spark/contract/person';
 import { heldToLight } from '@prompt-spark/core/people/person';
 import { ref } from 'vue';
+import DayField from '../fields/DayField.vue';
 import { usePeopleStore } from './people.ts';
 
 /** Records who cleared somebody, and when. The hold stays in their record. */
@@ -32,7 +33,7 @@ async function clear(): Promise<void> {
 <template>
   <form class="clear" @submit.prevent="clear">
     <v-text-field v-model="by" label="Cleared by" placeholder="name and role" maxlength="120" />
-    <v-text-field v-model="on" label="On" type="date" :max="today" />
+    <DayField v-model="on" label="On" :most="today" />
     <v-btn type="submit" :disabled="!by.trim() || !on">Mark as cleared</v-btn>
     <v-btn variant="text" @click="emit('done')">Not yet</v-btn>
     <p v-if="trouble" role="alert">{{ trouble }}</p>

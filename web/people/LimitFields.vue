@@ -2,6 +2,7 @@
 import { mdiClose } from '@mdi/js';
 import { LIMIT_SEVERITIES, type Limit, type LimitSide } from '@prompt-spark/core/people/limitation';
 import { limitationOf } from '@prompt-spark/core/people/limitations';
+import DayField from '../fields/DayField.vue';
 
 /** What to mind of somebody, a line each: how much, where and until when. */
 const { limits } = defineProps<{ limits: readonly Limit[] }>();
@@ -72,12 +73,12 @@ function set(index: number, limit: Limit): void {
           :model-value="limit.side"
           @update:model-value="(side) => set(index, { ...limit, side })"
         />
-        <v-text-field
+        <DayField
           label="Until"
           density="compact"
-          type="date"
+          clearable
           :model-value="limit.until"
-          @update:model-value="(until: string) => set(index, { ...limit, until })"
+          @update:model-value="(until) => set(index, { ...limit, until })"
         />
         <v-btn
           :icon="mdiClose"

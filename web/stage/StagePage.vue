@@ -18,7 +18,7 @@ import { USUAL_PACE, type Habits } from '@prompt-spark/core/occasion/occasion';
 import { usePaceStore } from '../occasion/pace.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
 import { usePeopleStore } from '../people/people.ts';
-import { useSessionsStore } from '../today/sessions.ts';
+import { useSessionsStore } from '../schedule/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
 import { useScript } from '../voice/useScript.ts';
 import { useStandardsStore } from '../library/standards.ts';

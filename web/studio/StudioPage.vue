@@ -5,6 +5,7 @@ import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import ApproachList from './ApproachList.vue';
+import ClockForm from './ClockForm.vue';
 import SessionList from './SessionList.vue';
 import SiteList from './SiteList.vue';
 import TimesForm from './TimesForm.vue';
@@ -12,7 +13,7 @@ import WordList from './WordList.vue';
 
 /** What the studio holds to: its approaches, what its main sessions need, its sites, its words, and the seconds it counts with. */
 const loading = useLoading(() => Promise.all([useStandardsStore().load(), useLibraryStore().load()]));
-const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds'>('approaches');
+const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds' | 'clock'>('approaches');
 </script>
 
 <template>
@@ -24,13 +25,15 @@ const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds'>('app
       <v-tab value="sites">Places</v-tab>
       <v-tab value="words">Our words</v-tab>
       <v-tab value="seconds">Seconds</v-tab>
+      <v-tab value="clock">Dates</v-tab>
     </v-tabs>
     <LoadingGate :loading="loading">
       <ApproachList v-if="part === 'approaches'" />
       <SessionList v-else-if="part === 'sessions'" />
       <SiteList v-else-if="part === 'sites'" />
       <WordList v-else-if="part === 'words'" />
-      <TimesForm v-else />
+      <TimesForm v-else-if="part === 'seconds'" />
+      <ClockForm v-else />
     </LoadingGate>
   </section>
 </template>

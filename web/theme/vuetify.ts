@@ -30,6 +30,7 @@ export function makeVuetify() {
       global: { ripple: false },
       VBtn: { rounded: 'pill', variant: 'flat', color: 'primary', height: 44 },
       VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+      VDateInput: { variant: 'outlined', hideDetails: 'auto', color: 'primary' },
       VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
       VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
       VAutocomplete: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },

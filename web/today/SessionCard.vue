@@ -5,12 +5,13 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { clock } from '../wording/clock.ts';
 import CloseButton from '../shell/CloseButton.vue';
+import PencilButton from '../shell/PencilButton.vue';
 import PathIcon from '../shell/PathIcon.vue';
 import SketchFuse from '../fuse/SketchFuse.vue';
 import { useLastTime } from '../log/useLastTime.ts';
 import { usePlacesStore } from '../library/places.ts';
-import { useSessionsStore } from './sessions.ts';
-import { sessionDay, sessionTime } from './sessionTime.ts';
+import { useSessionsStore } from '../schedule/sessions.ts';
+import { sessionDay, sessionTime } from '../schedule/sessionTime.ts';
 
 const SessionLate = defineAsyncComponent(() => import('./SessionLate.vue'));
 const SessionRoster = defineAsyncComponent(() => import('./SessionRoster.vue'));
@@ -21,7 +22,7 @@ const { session, openQuestion = '' } = defineProps<{
   /** What is still to be decided, in words; empty for nothing. */
   openQuestion?: string;
 }>();
-const emit = defineEmits<{ takeOut: []; rosterChanged: [] }>();
+const emit = defineEmits<{ change: []; takeOut: []; rosterChanged: [] }>();
 const places = usePlacesStore();
 const sessions = useSessionsStore();
 const { busy, act } = useAction();
@@ -80,6 +81,7 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
           <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">
             {{ session.runId ? 'Again' : 'Start' }}<span class="visually-hidden">: {{ session.title }}</span>
           </v-btn>
+          <PencilButton class="change" :label="`Change ${session.title}`" @click="emit('change')" />
           <CloseButton class="out" :label="`Remove ${session.title} from the schedule`" @click="emit('takeOut')" />
         </div>
       </div>

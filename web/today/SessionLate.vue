@@ -7,7 +7,7 @@ import { firstBudget } from '../late/fitWords.ts';
 import LateDialog from '../late/LateDialog.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
-import { useSessionsStore } from './sessions.ts';
+import { useSessionsStore } from '../schedule/sessions.ts';
 import { useStandardsStore } from '../library/standards.ts';
 
 /** We are late for a session of today: fetches what its fit depends on, and asks for the minutes left. */

@@ -2,36 +2,34 @@
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { addDays, startOfDay } from 'date-fns';
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
-import { useAction } from '../shell/useAction.ts';
 import { useGradually } from '../loading/useGradually.ts';
 import { useLoading } from '../loading/useLoading.ts';
-import { dayName } from '../wording/clock.ts';
+import { calendarDay, dayName } from '../wording/clock.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import UnreadableNote from '../loading/UnreadableNote.vue';
 import { usePlacesStore } from '../library/places.ts';
-import { useSessionsStore } from './sessions.ts';
+import { useSessionsStore } from '../schedule/sessions.ts';
 import SessionCard from './SessionCard.vue';
-import { daysAhead } from './sessionTime.ts';
+import { daysAhead } from '../schedule/sessionTime.ts';
+import { useTakenOut } from '../schedule/useTakenOut.ts';
 import { useOpenQuestions } from './useOpenQuestions.ts';
 import WeekAhead from './WeekAhead.vue';
 
-const BookForm = defineAsyncComponent(() => import('./BookForm.vue'));
-const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
+const SessionDialog = defineAsyncComponent(() => import('../schedule/SessionDialog.vue'));
+const TakenOutNotice = defineAsyncComponent(() => import('../schedule/TakenOutNotice.vue'));
 
 /** What is on today, in order of time, and the week ahead. */
 const places = usePlacesStore();
 const sessions = useSessionsStore();
-const { act } = useAction();
 const now = new Date();
 const booking = ref(false);
-/** What was last taken out of the book, until it is forgotten. */
-const gone = shallowRef<Pick<SessionSummary, 'id' | 'title'> | null>(null);
+/** The session that is being changed; null for a new one. */
+const changed = shallowRef<SessionSummary | null>(null);
+const taken = useTakenOut();
 
-async function takeOut({ id, title }: Pick<SessionSummary, 'id' | 'title'>): Promise<void> {
-  if (await act(() => sessions.takeOut(id))) gone.value = { id, title };
-}
-async function putBack(id: string): Promise<void> {
-  if (await act(() => sessions.bringBack(id))) gone.value = null;
+function book(session: SessionSummary | null): void {
+  changed.value = session;
+  booking.value = true;
 }
 
 const loading = useLoading(() => {
@@ -57,21 +55,31 @@ const { words: openQuestions, findAgain } = useOpenQuestions(today);
       <p v-if="today.length" class="soft">
         {{ today.length }} warm-up{{ today.length === 1 ? '' : 's' }}, {{ people }} people
       </p>
-      <v-btn class="book" variant="outlined" @click="booking = !booking">Add a session</v-btn>
+      <div class="acts">
+        <v-btn variant="text" to="/schedule">Month</v-btn>
+        <v-btn variant="outlined" @click="book(null)">Add a session</v-btn>
+      </div>
     </header>
-    <BookForm v-if="booking" @done="booking = false" />
+    <SessionDialog
+      v-if="booking"
+      v-model="booking"
+      :session="changed"
+      :day="calendarDay(now)"
+      @take-out="taken.takeOut"
+    />
     <LoadingGate :loading="loading">
       <UnreadableNote
         what="session"
         :unreadable="sessions.unreadable"
-        @take-out="(id) => takeOut({ id, title: 'The session' })"
+        @take-out="(id) => taken.takeOut({ id, title: 'The session' })"
       />
       <ol v-if="today.length" class="cards">
         <li v-for="session in drawn" :key="session.id">
           <SessionCard
             :session="session"
             :open-question="openQuestions.get(session.id)"
-            @take-out="takeOut(session)"
+            @change="book(session)"
+            @take-out="taken.takeOut(session)"
             @roster-changed="findAgain"
           />
         </li>
@@ -83,16 +91,9 @@ const { words: openQuestions, findAgain } = useOpenQuestions(today);
         </p>
         <v-btn to="/circuits">Go to the circuits</v-btn>
       </div>
-      <WeekAhead v-if="week.length" :sessions="week" @take-out="takeOut" />
+      <WeekAhead v-if="week.length" :sessions="week" @change="book" @take-out="taken.takeOut" />
     </LoadingGate>
-    <UndoNotice
-      v-if="gone"
-      :key="gone.id"
-      :words="`“${gone.title}” removed from the schedule.`"
-      undo="Put it back"
-      @undo="putBack(gone.id)"
-      @close="gone = null"
-    />
+    <TakenOutNotice :taken="taken" />
   </section>
 </template>
 
@@ -104,7 +105,9 @@ header {
   gap: 0.5rem 1rem;
   margin-bottom: 1.5rem;
 }
-.book {
+.acts {
+  display: flex;
+  gap: 0.25rem;
   margin-left: auto;
 }
 .cards {

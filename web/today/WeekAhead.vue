@@ -4,21 +4,17 @@ import { computed } from 'vue';
 import { useGradually } from '../loading/useGradually.ts';
 import { calendarDayName } from '../wording/clock.ts';
 import CloseButton from '../shell/CloseButton.vue';
+import PencilButton from '../shell/PencilButton.vue';
 import { usePlacesStore } from '../library/places.ts';
-import { sessionDay, sessionTime } from './sessionTime.ts';
+import { sessionsByDay, sessionTime } from '../schedule/sessionTime.ts';
 
 /** The sessions of the coming days, a line each. */
 const { sessions } = defineProps<{ sessions: readonly SessionSummary[] }>();
-const emit = defineEmits<{ takeOut: [session: SessionSummary] }>();
+const emit = defineEmits<{ change: [session: SessionSummary]; takeOut: [session: SessionSummary] }>();
 const places = usePlacesStore();
-const days = computed(() => {
-  const byDay = new Map<string, SessionSummary[]>();
-  for (const session of sessions) {
-    const day = sessionDay(session);
-    byDay.set(day, [...(byDay.get(day) ?? []), session]);
-  }
-  return [...byDay].map(([day, on]) => ({ name: calendarDayName(day), sessions: on }));
-});
+const days = computed(() =>
+  [...sessionsByDay(sessions)].map(([day, on]) => ({ name: calendarDayName(day), sessions: on })),
+);
 const drawn = useGradually(days, 0);
 </script>
 
@@ -32,6 +28,7 @@ const drawn = useGradually(days, 0);
           <li v-for="session in day.sessions" :key="session.id">
             <span class="clock">{{ sessionTime(session) }}</span>
             <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
+            <PencilButton class="out" :label="`Change ${session.title}`" @click="emit('change', session)" />
             <CloseButton
               class="out"
               :label="`Remove ${session.title} from the schedule`"
@@ -68,8 +65,8 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: 3rem minmax(0, 1fr) 44px;
-  gap: 0 0.5rem;
+  grid-template-columns: auto minmax(0, 1fr) 44px 44px;
+  gap: 0 0.25rem;
   padding: 0.4rem 0;
 }
 .out {
@@ -80,6 +77,7 @@ li .small {
   grid-column: 2;
 }
 .clock {
+  min-width: 3rem;
   font-weight: 500;
 }
 @media (max-width: 700px) {

@@ -1,7 +1,7 @@
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { onScopeDispose, shallowRef, watch, type Ref } from 'vue';
 import type { DatedSession, Questions } from './questionsWorker.ts';
-import { sessionDay } from './sessionTime.ts';
+import { sessionDay } from '../schedule/sessionTime.ts';
 
 /** The browser has this long to come to rest before it is asked for more than what is shown. */
 const REST_MS = 1_000;

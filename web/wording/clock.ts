@@ -1,5 +1,6 @@
 import { clockWords as clock } from '@prompt-spark/core/clockWords';
 import type { Seconds } from '@prompt-spark/core/units';
+import { clockStyle } from './clockStyle.ts';
 
 export { clock };
 
@@ -25,10 +26,17 @@ const MONTHS = [
   'December',
 ] as const;
 
-/** The time of day of an instant at a site, 06:15 as 6:15. Without a time zone, where the browser is. */
+/** The time of day of an instant at a site, in the coach's style. Without a time zone, where the browser is. */
 export function timeOfDay(instant: string | Date, timeZone?: string): string {
   const { hours, minutes } = wallClock(new Date(instant), timeZone);
-  return `${String(hours)}:${two(minutes)}`;
+  return minuteWords(hours * 60 + minutes);
+}
+
+/** A minute of the day in the coach's style: 6:15 or 6:15 am. */
+export function minuteWords(minuteOfDay: number): string {
+  const [hours, minutes] = [Math.floor(minuteOfDay / 60), two(minuteOfDay % 60)];
+  if (clockStyle.value.hours === 24) return `${String(hours)}:${minutes}`;
+  return `${String(hours % 12 || 12)}:${minutes} ${hours < 12 ? 'am' : 'pm'}`;
 }
 
 /** A day as a heading: Thursday 26 November. */
@@ -45,7 +53,24 @@ export function calendarDayName(of: string): string {
 
 function dayWords(year: number, month: number, day: number): string {
   const weekday = DAYS[new Date(year, month - 1, day).getDay()] ?? '';
-  return `${weekday} ${String(day)} ${MONTHS[month - 1] ?? ''}`;
+  const name = MONTHS[month - 1] ?? '';
+  return clockStyle.value.first === 'day' ? `${weekday} ${String(day)} ${name}` : `${weekday}, ${name} ${String(day)}`;
+}
+
+/** A month as a heading: November 2026. */
+export function monthName(year: number, month: number): string {
+  return `${MONTHS[month - 1] ?? ''} ${String(year)}`;
+}
+
+/** The days of the week, the coach's first day first. */
+export function weekdayNames(): readonly string[] {
+  const first = firstWeekday();
+  return DAYS.map((_, index) => DAYS[(index + first) % 7] ?? '');
+}
+
+/** The day a week begins with: 0 for Sunday, 1 for Monday. */
+export function firstWeekday(): 0 | 1 {
+  return clockStyle.value.first === 'day' ? 1 : 0;
 }
 
 /** The calendar day an instant falls on at a site, as 2026-11-26. */

@@ -1,5 +1,6 @@
 import type { SessionSummary } from '@prompt-spark/contract/session';
-import { calendarDay, timeOfDay } from '../wording/clock.ts';
+import { minuteOfDay } from '@prompt-spark/core/circuit/wallClock';
+import { calendarDay, minuteWords, timeOfDay } from '../wording/clock.ts';
 
 type Timed = Pick<SessionSummary, 'startsAt' | 'at'>;
 
@@ -8,9 +9,21 @@ export function sessionDay({ startsAt, at }: Timed): string {
   return at?.day ?? calendarDay(startsAt);
 }
 
+/** Sessions by the calendar day of their site, in the order given. */
+export function sessionsByDay<Session extends Timed>(
+  sessions: readonly Session[],
+): ReadonlyMap<string, readonly Session[]> {
+  const byDay = new Map<string, Session[]>();
+  for (const session of sessions) {
+    const day = sessionDay(session);
+    byDay.set(day, [...(byDay.get(day) ?? []), session]);
+  }
+  return byDay;
+}
+
 /** The time of day it starts at its site; where it has none, here. */
 export function sessionTime({ startsAt, at }: Timed): string {
-  return at?.time ?? timeOfDay(startsAt);
+  return at ? minuteWords(minuteOfDay(at.time) ?? 0) : timeOfDay(startsAt);
 }
 
 /** Days from today at its site: 0 for today, 1 or more for later days, below 0 for what is past. */

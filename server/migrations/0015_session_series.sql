@@ -1,0 +1,2 @@
+ALTER TABLE "planned_session" ADD COLUMN "series_id" uuid;--> statement-breakpoint
+CREATE INDEX "session_of_series" ON "planned_session" USING btree ("studio_id","series_id","starts_at") WHERE series_id is not null;

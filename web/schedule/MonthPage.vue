@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import { mdiChevronLeft, mdiChevronRight, mdiPlus } from '@mdi/js';
+import type { SessionSummary } from '@prompt-spark/contract/session';
+import { addDays, parseISO } from 'date-fns';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { useAction } from '../shell/useAction.ts';
+import { useLoading } from '../loading/useLoading.ts';
+import LoadingGate from '../loading/LoadingGate.vue';
+import IconButton from '../shell/IconButton.vue';
+import { usePlacesStore } from '../library/places.ts';
+import { calendarDay, calendarDayName, firstWeekday, monthName, weekdayNames } from '../wording/clock.ts';
+import MonthSession from './MonthSession.vue';
+import { monthFrom, monthGrid } from './monthDays.ts';
+import SessionDialog from './SessionDialog.vue';
+import { useSessionsStore } from './sessions.ts';
+import { sessionsByDay } from './sessionTime.ts';
+import TakenOutNotice from './TakenOutNotice.vue';
+import { useTakenOut } from './useTakenOut.ts';
+
+/** The book a month at a time: every day with its sessions, to be looked at, moved and added to. */
+const { month } = defineProps<{
+  /** YYYY-MM; null for this month. */
+  month: string | null;
+}>();
+const sessions = useSessionsStore();
+const places = usePlacesStore();
+const { act } = useAction();
+const taken = useTakenOut();
+const now = new Date();
+const today = calendarDay(now);
+
+const grid = computed(() => monthGrid(month, now, firstWeekday()));
+const title = computed(() => monthName(grid.value.first.getFullYear(), grid.value.first.getMonth() + 1));
+/** A site may be a day ahead of the browser, or behind it. */
+function load(): Promise<void> {
+  const { days } = grid.value;
+  const [first = today, last = today] = [days[0]?.day, days.at(-1)?.day];
+  return sessions.load(addDays(parseISO(first), -1), addDays(parseISO(last), 2));
+}
+const loading = useLoading(() => Promise.all([places.load(), load()]));
+watch(grid, () => act(load));
+
+const byDay = computed(() => sessionsByDay(sessions.sessions));
+const total = computed(() => grid.value.days.reduce((sum, { day, inside }) => sum + (inside ? on(day).length : 0), 0));
+const on = (day: string): readonly SessionSummary[] => byDay.value.get(day) ?? [];
+
+const open = ref(false);
+const changed = shallowRef<SessionSummary | null>(null);
+const day = ref(today);
+function change(session: SessionSummary): void {
+  changed.value = session;
+  open.value = true;
+}
+function add(to: string): void {
+  changed.value = null;
+  day.value = to;
+  open.value = true;
+}
+</script>
+
+<template>
+  <section class="page">
+    <header>
+      <h1>{{ title }}</h1>
+      <p class="soft">{{ total }} {{ total === 1 ? 'session' : 'sessions' }}</p>
+      <nav aria-label="Months">
+        <RouterLink :to="{ query: { month: monthFrom(grid.first, -1) } }" class="turn" aria-label="The month before">
+          <v-icon :icon="mdiChevronLeft" />
+        </RouterLink>
+        <v-btn variant="text" :to="{ query: {} }">This month</v-btn>
+        <RouterLink :to="{ query: { month: monthFrom(grid.first, 1) } }" class="turn" aria-label="The month after">
+          <v-icon :icon="mdiChevronRight" />
+        </RouterLink>
+      </nav>
+      <v-btn variant="outlined" @click="add(today)">Add a session</v-btn>
+    </header>
+    <LoadingGate :loading="loading">
+      <div class="grid">
+        <p v-for="name in weekdayNames()" :key="name" class="weekday soft small" aria-hidden="true">{{ name }}</p>
+        <section
+          v-for="one in grid.days"
+          :key="one.day"
+          class="day"
+          :class="{ outside: !one.inside, today: one.day === today, none: on(one.day).length === 0 }"
+          :aria-label="calendarDayName(one.day)"
+        >
+          <div class="head">
+            <span class="number" aria-hidden="true">{{ one.number }}</span>
+            <span class="name" aria-hidden="true">{{ calendarDayName(one.day) }}</span>
+            <IconButton
+              class="add"
+              :path="mdiPlus"
+              :label="`Add a session on ${calendarDayName(one.day)}`"
+              @click="add(one.day)"
+            />
+          </div>
+          <ul>
+            <li v-for="session in on(one.day)" :key="session.id">
+              <MonthSession :session="session" @click="change(session)" />
+            </li>
+          </ul>
+        </section>
+      </div>
+    </LoadingGate>
+    <SessionDialog v-if="open" v-model="open" :session="changed" :day="day" @take-out="taken.takeOut" />
+    <TakenOutNotice :taken="taken" />
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem 1rem;
+  margin-bottom: 1rem;
+}
+nav {
+  display: flex;
+  align-items: center;
+  margin-left: auto;
+}
+.turn {
+  display: grid;
+  place-content: center;
+  width: 44px;
+  height: 44px;
+  border-radius: 50%;
+  color: var(--damson);
+}
+.turn:hover {
+  background: var(--line);
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(7, minmax(0, 1fr));
+  border: solid var(--line);
+  border-width: 1px 0 0 1px;
+  background: var(--card);
+}
+.weekday {
+  padding: 0.4rem 0.5rem;
+  border: solid var(--line);
+  border-width: 0 1px 1px 0;
+}
+.day {
+  min-height: 5rem;
+  padding: 0 0.35rem 0.4rem;
+  border: solid var(--line);
+  border-width: 0 1px 1px 0;
+}
+.outside {
+  background: var(--ground);
+}
+.outside .number {
+  color: var(--soft);
+}
+.head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-right: -0.35rem;
+}
+.number {
+  min-width: 1.75rem;
+  padding: 0 0.25rem;
+  line-height: 1.75rem;
+}
+.today .number {
+  border-radius: 50%;
+  background: var(--damson);
+  color: var(--card);
+  text-align: center;
+  font-weight: 600;
+}
+.name {
+  display: none;
+}
+.add {
+  opacity: 0.45;
+}
+.day:hover .add,
+.add:focus-visible {
+  opacity: 1;
+}
+ul {
+  display: grid;
+  gap: 0.3rem;
+  list-style: none;
+}
+@media (max-width: 900px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .weekday,
+  .none.outside,
+  .number {
+    display: none;
+  }
+  .day {
+    min-height: 0;
+  }
+  .name {
+    display: block;
+    font-weight: 500;
+  }
+  .none .name {
+    color: var(--soft);
+    font-weight: 400;
+  }
+  .today .name {
+    color: var(--damson);
+  }
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import DayField from '../fields/DayField.vue';
+import TapRow from '../fields/TapRow.vue';
+import { calendarDayName, weekdayNames } from '../wording/clock.ts';
+import { repeatedDays, type Repeating } from './repeats.ts';
+
+/** How a new session repeats: not at all, every day, or on days of the week up to a day. */
+const { day } = defineProps<{
+  /** The day of the first, YYYY-MM-DD. */
+  day: string;
+}>();
+const repeating = defineModel<Repeating>({ required: true });
+
+const EVERY: readonly { readonly value: Repeating['every']; readonly title: string }[] = [
+  { value: 'never', title: 'Does not repeat' },
+  { value: 'day', title: 'Every day' },
+  { value: 'week', title: 'Every week' },
+  { value: 'two weeks', title: 'Every two weeks' },
+];
+const ENGLISH = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
+/** The day of the week of the first session is one of them by itself. */
+const own = computed(() => new Date(`${day}T12:00:00`).getDay());
+const chosen = computed(() => [...repeating.value.weekdays, own.value].map((one) => ENGLISH[one] ?? ''));
+const days = computed(() => repeatedDays(day, repeating.value));
+const total = computed(() => {
+  const last = days.value.at(-1) ?? day;
+  if (days.value.length < 2) return 'Choose the last day.';
+  return `${String(days.value.length)} sessions, the last on ${calendarDayName(last)}.`;
+});
+
+function toggle(name: string): void {
+  const weekday = ENGLISH.indexOf(name);
+  const { weekdays } = repeating.value;
+  const without = weekdays.filter((one) => one !== weekday);
+  repeating.value = {
+    ...repeating.value,
+    weekdays: without.length < weekdays.length ? without : [...weekdays, weekday],
+  };
+}
+</script>
+
+<template>
+  <v-select
+    label="Repeats"
+    :items="EVERY"
+    :model-value="repeating.every"
+    @update:model-value="(every) => (repeating = { ...repeating, every })"
+  />
+  <DayField
+    v-if="repeating.every !== 'never'"
+    label="Last day"
+    :least="day"
+    :model-value="repeating.until"
+    @update:model-value="(until) => (repeating = { ...repeating, until })"
+  />
+  <TapRow
+    v-if="repeating.every === 'week' || repeating.every === 'two weeks'"
+    class="whole"
+    label="Days of the week"
+    :words="weekdayNames()"
+    :on="chosen"
+    :single="false"
+    grave=""
+    @tap="toggle"
+  />
+  <p v-if="repeating.every !== 'never'" class="whole soft" role="status">{{ total }}</p>
+</template>
+
+<style scoped>
+.whole {
+  grid-column: 1 / -1;
+}
+</style>

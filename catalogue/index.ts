@@ -2,6 +2,7 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import { arms } from './arms.ts';
 import { breathing } from './breathing.ts';
 import { circles } from './circles.ts';
+import { classFloor } from './classFloor.ts';
 import { gym } from './gym.ts';
 import { hips } from './hips.ts';
 import { jumps } from './jumps.ts';
@@ -35,4 +36,5 @@ export const catalogue: readonly Drill[] = withSameMovements([
   ...patterns,
   ...jumps,
   ...gym,
+  ...classFloor,
 ]);

@@ -9,7 +9,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Crocodile breathing':
     'prone breathing; crocodile breath; face down breathing; belly breathing face down; breathing on the stomach',
   'Standing breathing reset':
-    'box breathing; four-count breathing; breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing',
+    'box breathing; four-count breathing; breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing; deep breaths; deep breath; a few deep breaths; big breaths; slow breaths',
   'Seated rib breathing':
     'rib breathing; seated breathing; seated breathing into the ribs; side rib breathing; lateral breathing; rib cage breathing',
   'Back rocking':
@@ -30,7 +30,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Side-hip roll':
     'side of hip roll; foam roll tfl; foam rolling tfl; tfl roll; roll the side of the hip; outer hip roll; hip roll on the side',
   'Figure-four glute roll':
-    'piriformis roll; glute roll; foam roll glutes; glute foam roll; roll glutes; piriformis on the roller; roll out the glutes; glutes on the roller; foam roll piriformis',
+    'piriformis roll; glute roll; foam roll glutes; glute foam roll; roll glutes; piriformis on the roller; roll out the glutes; glutes on the roller; foam roll piriformis; lacrosse ball glutes; ball on the glutes; massage ball glutes; lacrosse ball on the glutes; trigger ball glutes; tennis ball glutes',
   'Hamstring roll':
     'foam roll hamstrings; hamstring foam roll; roll hamstrings; hamstrings on the roller; roll out the hamstrings; back of thigh roll',
   'Calf roll':
@@ -104,7 +104,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Cross crawl':
     'standing cross crawl; opposite elbow to knee; standing opposite elbow to knee; elbow to knee; opposite hand to knee; standing cross crunch; knee to opposite elbow; march elbow to knee; standing crunch; standing crunches; standing knee to elbow',
   'Step-ups':
-    'stair climber; stepper; stair machine; stair climb; climbing stairs; step-up; box step-ups; step-ups on the box; bench step-ups; step ups on a step; low step-ups; step up and down; stepping up and down',
+    'stair climber; stepper; stair machine; stair climb; climbing stairs; step-up; box step-ups; step-ups on the box; bench step-ups; step ups on a step; low step-ups; step up and down; stepping up and down; stair runs; stair run; run the stairs; stairs; stair steps',
   'Side taps with reach':
     'side tap; side taps; side tap and reach; step tap; side to side step tap; side step tap; step touch; step touch with reach; side touch; toe taps to the side; side step with reach',
   'Punch and twist, seated':
@@ -153,7 +153,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Shoulder rolls':
     'shoulder circle; shoulder roll; shoulder shrug roll; roll the shoulders; shoulder rotations; shoulder circles; shrug and roll',
   'Arm circles':
-    'arm circle; big arm circle; straight arm circles; circle the arms; arm rotations; large arm circles; small arm circles',
+    'arm circle; big arm circle; straight arm circles; circle the arms; arm rotations; large arm circles; small arm circles; shoulder cars; shoulder controlled circles; controlled shoulder rotations; standing shoulder cars',
   'Neck turns':
     'neck rotation; head turn; look left and right; neck turn; turn the head; look over the shoulder; head rotation; look over each shoulder; head turns side to side; no nods',
   'Neck nods':
@@ -170,19 +170,19 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Knee bend and extend':
     'standing knee bend; knee bend and straighten; knee bends; small knee bends; knee flexion and extension; mini knee bends; bend and straighten the knees',
   'Ankle circles':
-    'ankle circle; ankle roll; ankle rotation; foot circles; circle the ankles; ankle rolls; foot circle',
+    'ankle circle; ankle roll; ankle rotation; foot circles; circle the ankles; ankle rolls; foot circle; ankle alphabet; foot alphabet; alphabet with the foot; ankle abc; ankle cars',
   'Ankle pumps':
     'foot pump; ankle pump; point and flex; calf pumps; toe point and flex; pump the ankles; pump the feet; point and flex the feet',
   'Heel-toe rock':
     'rock heel to toe; heel to toe rock; heel toe rocks; rocking heel to toe; heel toe raises; toe heel rocks; heel and toe raises',
   'Finger spreads and fists':
-    'finger spread; open and close the hands; fists and fingers; make fists and open; hand opens; finger extensions and fists; open close hands; finger stretches; hand squeezes',
+    'finger spread; open and close the hands; fists and fingers; make fists and open; hand opens; finger extensions and fists; open close hands; finger stretches; hand squeezes; finger flicks; finger flick; open and close fists; flick the fingers; fist open and close; finger openers',
   'Shin raises at the wall':
     'toe raises; tib raise; tibialis raise; wall tibialis raise; wall toe raises; toe raises at the wall; shin raise; tibialis anterior raise; wall tib raise',
   'Knee-to-wall ankle rock':
     'knee to wall; ankle rock at the wall; ankle dorsiflexion rock; knee over toe ankle rock; ankle rocks; knee to wall ankle mobility; ankle mobility at the wall; wall ankle mobility; ankle dorsiflexion; ankle mobilisation; ankle rockers; dorsiflexion at the wall; half kneeling ankle rock',
   'Eyes and head turn':
-    'eyes then head; eye and head turns; eyes lead head turns; look with the eyes then the head; eye head turns; gaze turns',
+    'eyes then head; eye and head turns; eyes lead head turns; look with the eyes then the head; eye head turns; gaze turns; eye circles; eye movements; eye warm up; eye tracking',
   // Arms
   'Forward and back bend':
     'forward and backward bend; standing back bend and fold; bend forward and back; back bend and forward bend; standing forward back bend; flex and extend the back',
@@ -220,7 +220,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Cat-cow':
     'cat cow; cat camel; cat-camel; cat and camel; cat and cow; cat cow stretch; quadruped cat cow; cat cows; quadruped cat camel; cat stretch; angry cat',
   'Quadruped rocking':
-    'frog stretch; frog pose; frog stretch rocks; rocking on all fours; quadruped rock back; quadruped rock; all fours rock; hip rock back; kneeling rock back; hands and knees rocking; frog rock; hip rock backs; rockback; all fours rock back',
+    'frog stretch; frog pose; frog stretch rocks; rocking on all fours; quadruped rock back; quadruped rock; all fours rock; hip rock back; kneeling rock back; hands and knees rocking; frog rock; hip rock backs; rockback; all fours rock back; frog rock backs; frog stretch rock back; frog rock back; frog stretch rock backs',
   'Quadruped adductor rock':
     'adductor rock back; adductor rock; kneeling adductor rock; quadruped adductor rock back; adductor rockbacks; kneeling groin rock; groin rock back; adductor rocks on all fours; straight leg adductor rock',
   'Half-kneeling adductor rock':
@@ -338,11 +338,11 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'static lunge; stationary lunge; split squats; static split squat; lunge in place; lunge on the spot; split lunge; in place lunge; bodyweight split squat; staggered squat; standing split squat',
   // Hips
   'Glute bridge':
-    'bridge; hip bridge; glute bridges; floor bridge; supine bridge; double leg bridge; two leg bridge; hip raise; hip lift; glute raise; hip thrust on the floor; pelvic lift; shoulder bridge; bridging',
+    'bridge; hip bridge; glute bridges; floor bridge; supine bridge; double leg bridge; two leg bridge; hip raise; hip lift; glute raise; hip thrust on the floor; pelvic lift; shoulder bridge; bridging; hip thrust; hip thrusts; bodyweight hip thrust; hip bump bridge',
   'Banded bridge with knee spread':
     'banded glute bridge with abduction; banded bridges knees out; glute bridge with abduction; banded glute bridge; bridge with band abduction; bridge with knees out; banded bridge; mini band bridge; bridge with band; glute bridge with band knees out; banded bridge abduction; bridge with loop band knee spread',
   'Single-leg bridge':
-    'single leg glute bridge; single leg hip bridge; one leg glute bridge; single leg hip raise; one leg bridge; single leg hip lift; single leg supine bridge; single leg hip thrust',
+    'single leg glute bridge; single leg hip bridge; one leg glute bridge; single leg hip raise; one leg bridge; single leg hip lift; single leg supine bridge; single leg hip thrust; bridge march; marching bridge; bridge marches; glute bridge march; marching glute bridge; alternating single leg bridge',
   'Bridge with reach':
     'bridge and reach; glute bridge with reach; glute bridge and reach; glute bridge with reach over; bridge with overhead reach; bridge with rotation; bridge with reach across; bridge and reach over; bridge and twist',
   'Frog pump':
@@ -383,7 +383,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Wall sit':
     'wall squat; wall sit hold; wall sits; wall squat hold; chair hold at the wall; sit at the wall; wall chair; isometric wall squat',
   'Single-leg stand':
-    'single leg balance; stand on one leg; balance on one leg; one leg stand; single leg hold; one leg balance; single leg stance; stork stand; standing on one leg; single leg standing; flamingo; one leg standing',
+    'single leg balance; stand on one leg; balance on one leg; one leg stand; single leg hold; one leg balance; single leg stance; stork stand; standing on one leg; single leg standing; flamingo; one leg standing; tree pose; tree',
   'Glute squeeze, standing':
     'glute squeeze; standing glute squeeze; glute squeezes; squeeze the glutes; standing glute set; glute set; butt squeeze; glute contraction; standing butt squeeze; glute clench',
   'Standing hip hitch':
@@ -433,7 +433,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Band row, bent over':
     'band row; bent over band row; banded row; band bent over row; resistance band row; rows with a band; banded bent over row; bent over row with band; bent over rows; band rows',
   'Anti-rotation press':
-    'anti rotation band press; band anti rotation press; anti rotation hold; press out anti rotation; band press out anti rotation',
+    'anti rotation band press; band anti rotation press; anti rotation hold; press out anti rotation; band press out anti rotation; pallof press; pallof; pallof presses; band pallof press; palloff press; paloff press; standing pallof',
   'One-arm carry':
     'suitcase carry; single arm carry; single arm farmers carry; one arm farmers carry; one hand carry; farmers carry one side; suitcase walk; suitcase hold walk; single side carry; farmer carry; farmers walk; one-sided carry; farmers carry; loaded carry',
   'Incline push-up':
@@ -498,7 +498,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Overhead squat':
     'overhead squats; squat with stick overhead; oh squat; overhead squat with stick; stick overhead squat; dowel overhead squat; overhead stick squat; squat arms overhead; overhead squat with dowel; squat with arms overhead; broomstick overhead squat',
   'Squat to stand':
-    'toe touch to squat; toe touch squat; squat to stands; sumo squat to stand; hamstring squat to stand; squat to hamstring stretch; toe grab squat; squat stands; hold toes squat; toe touch into squat; squat to hamstring; hold the toes squat to stand; squat to toe touch',
+    'toe touch to squat; toe touch squat; squat to stands; sumo squat to stand; hamstring squat to stand; squat to hamstring stretch; toe grab squat; squat stands; hold toes squat; toe touch into squat; squat to hamstring; hold the toes squat to stand; squat to toe touch; bootstrapper; bootstrappers; boot strapper',
   'Deep squat hold':
     'squat hold; deep squat sit; squat sit; resting squat; bottom squat hold; hold the bottom of a squat; prying squat; squat hold at the bottom; deep squat stretch; sit in a deep squat; sit in a squat; hold a deep squat; hold a squat; held squat; bodyweight squat hold; air squat hold; isometric squat; squat iso hold; full squat hold; paused squat hold; low squat hold; squat and hold; squat prying',
   'Deep squat with rotation':
@@ -590,7 +590,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'russian twists; seated trunk twist with a lean; v-sit twist; seated rotation crunch; leaning seated twist',
   'Plank jack': 'plank jacks; plank jumping jack; jumping jack plank; jacks in plank; jack plank',
   'Prone press-up':
-    'cobra; cobra stretch; cobra pose; sphinx; sphinx pose; prone push-up; prone extension; press-up back extension; upward dog; upward facing dog; up dog; baby cobra; abdominal stretch; lying back extension',
+    'cobra; cobra stretch; cobra pose; sphinx; sphinx pose; prone push-up; prone extension; press-up back extension; upward dog; upward facing dog; up dog; baby cobra; abdominal stretch; lying back extension; cobra press up; cobra press ups; cobra push up; cobra push ups',
   'Butterfly stretch':
     'butterfly; butterflies; seated butterfly; seated groin stretch; groin stretch soles together; cobbler pose; bound angle; seated adductor stretch; butterfly pose; butterfly groin stretch',
   'Straddle reach':
@@ -608,11 +608,44 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'overhead walk; waiter carry; waiters carry; waiter walk; waiters walk; overhead kettlebell carry; overhead carries; single arm overhead carry; overhead farmers walk; overhead kettlebell walk; oh carry',
   'Shuttle run':
     'shuttle runs; shuttles; shuttle; there and back runs; line runs; shuttle sprints; run and turn; pendulum run; short shuttles',
+  // Feet, balance, kicks and running drills
+  'Heel-to-toe walk':
+    'tandem walk; tightrope walk; heel toe walk along a line; line walk; walk the line; walking heel to toe; beam walk; heel to toe walk along the line',
+  'Foot doming':
+    'short foot; toe yoga; towel scrunches; toe scrunches; toe curls; arch lifts; foot arch lift; toe spreads; toe splay; big toe lifts; foot core',
+  'Standing leg circle':
+    'hip cars; standing hip cars; hip controlled circles; leg circles; standing leg circles; controlled hip rotations; standing hip controlled rotation; leg circle',
+  'Hip circle on all fours':
+    'quadruped hip circle; quadruped hip circles; all fours hip circles; hip circles on all fours; quadruped hip cars; hip cars on all fours; hydrant circles; fire hydrant circles; hands and knees hip circles',
+  'Side plank, top foot on a bench':
+    'copenhagen plank; copenhagen; copenhagen side plank; adductor plank; copenhagens; groin plank',
+  'Lying groin squeeze':
+    'adductor squeeze; ball squeeze; groin squeeze; adductor ball squeeze; knee squeeze; adductor squeezes lying; ball squeeze between the knees; squeeze a ball between the knees; adductor isometric; squeeze the ball; adductor squeeze with a ball',
+  'Prone Y, T and W raises':
+    'prone y raise; prone t raise; prone w raise; prone ytw; prone y t w; face down y t w; prone yt; lying y t w raises; floor y t w; prone i y t; prone t; prone y; prone w; floor t raise; floor y raise',
+  'Wrist rocks on all fours':
+    'wrist rock; wrist rocks; quadruped wrist rock; wrist rocking; wrist rock back; wrist mobility on all fours; rock over the wrists; wrist stretch on all fours; wrist push back',
+  'Bent-over row with a weight':
+    'dumbbell row; dumbbell rows; single arm row; one arm row; single arm dumbbell row; kettlebell row; dumbbell bent over row; barbell row; empty bar row; row with dumbbell; one arm dumbbell row; db row; kb row',
+  'Overhead press, light':
+    'overhead press; shoulder press; dumbbell press; dumbbell shoulder press; military press; strict press; kettlebell press; barbell press; empty bar press; press overhead light; light overhead press; overhead press empty bar; db shoulder press; press with the bar',
+  'Ankle dribbles': 'ankling; dribbles; dribble; ankle dribble; dribble run; dribbling run; ankle run; low dribbles',
+  'Straight-leg run':
+    'straight leg bound; straight leg bounds; straight leg bounding; straight leg runs; straight leg scissor; scissor run; stiff leg run; stiff leg bounds; straight leg shuffle',
+  'Backward skip':
+    'backward skips; backwards skip; skip backward; skipping backward; skipping backwards; backward skipping; reverse skip; back skip',
+  'Front kick':
+    'front kicks; push kick; teep; teeps; snap kick; snap kicks; front snap kick; karate kick; kick forward',
+  'Roundhouse kick':
+    'roundhouse; roundhouses; round kick; round kicks; turning kick; turning kicks; slow roundhouse; roundhouse kicks',
+  'Knee strikes': 'knee strike; kickboxing knees; muay thai knees; power knees; standing knee strike',
+  'Arm hugs': 'hug yourself; give yourself a hug; hug and open',
 };
 
 /** What coaches call a rung of a drill: "drill > rung". */
 export const RUNG_NAMES: Readonly<Record<string, string>> = {
-  'Ball slam > ball chest pass to a wall': 'med ball chest pass; chest pass; medicine ball chest pass',
+  'Ball slam > ball chest pass to a wall':
+    'med ball chest pass; chest pass; medicine ball chest pass; medicine ball chest throw; med ball chest throw; chest throw; chest pass against the wall; chest pass to the wall',
   'Forearm and wrist hold > sitting, palms together':
     'wrist prayer stretch; prayer stretch for the wrists; wrist prayer',
   'Skipping rope > double unders': 'double under; double-unders; doubles',
@@ -704,4 +737,6 @@ export const RUNG_NAMES: Readonly<Record<string, string>> = {
     'sphinx on forearms; prone on elbows; sphinx stretch; lying on forearms; prone prop',
   'Russian twist > sitting on a chair': 'seated russian twist on a chair; chair twist',
   'Box jump > quick step up': 'box step up quick; quick box step; fast step-up',
+  'Accelerations > from a low start':
+    'push up start; push-up starts; lying start; lying starts; prone start; prone starts; get up and go; falling push up start',
 };

@@ -18,6 +18,8 @@ export const SAME_MOVEMENT: Readonly<Record<string, string>> = {
   'Pogo hops > calf raise': 'Calf raise',
   'Step-ups > march on the spot': 'March on the spot',
   'Easy jog > walk and jog in turn': 'Brisk walk > walk and jog in turn',
+  'Straight-leg run > straight-leg march': 'Straight-leg march',
+  'Backward skip > walk backward': 'Backpedal > walk backward',
   'Basic skip > skip for height': 'Skip for height',
   'A-skip > power skip': 'Power skip',
   'Power skip > A-skip': 'A-skip',

@@ -8,6 +8,8 @@ import { pullFigures } from './pulls.ts';
 import { pulseFigures } from './pulse.ts';
 import { runningFigures } from './running.ts';
 import { spineFigures } from './spine.ts';
+import { circleFigures } from './circles.ts';
+import { stepFigures } from './steps.ts';
 import { stretchFigures } from './stretches.ts';
 import { trunkFigures } from './trunk.ts';
 
@@ -44,4 +46,20 @@ export const gymFigures: Figures = {
   'pull-up': like(armFigures, 'overhead-arm-raise'),
   'inverted-row': like(pullFigures, 'band-row-bent-over'),
   'warrior-lunge': like(lungeFigures, 'split-squat'),
+  'heel-to-toe-walk': like(stepFigures, 'toe-walk'),
+  'foot-doming': like(circleFigures, 'heel-toe-rock'),
+  'standing-leg-circle': like(hipFigures, 'standing-hip-abduction'),
+  'hip-circle-on-all-fours': like(hipFigures, 'fire-hydrant', undefined, ['smaller', 'on-the-forearms']),
+  'side-plank-top-foot-on-a-bench': like(trunkFigures, 'side-plank', 'top-leg-lifted'),
+  'lying-groin-squeeze': like(hipFigures, 'glute-bridge', 'smaller-range'),
+  'prone-y-t-and-w-raises': like(trunkFigures, 'prone-arm-and-leg-lift'),
+  'wrist-rocks-on-all-fours': like(spineFigures, 'quadruped-rocking'),
+  'bent-over-row-with-a-weight': like(pullFigures, 'band-row-bent-over'),
+  'overhead-press-light': like(armFigures, 'overhead-arm-raise'),
+  'ankle-dribbles': like(pulseFigures, 'run-on-the-spot'),
+  'straight-leg-run': like(stepFigures, 'straight-leg-march'),
+  'backward-skip': like(runningFigures, 'basic-skip'),
+  'front-kick': like(stepFigures, 'leg-swing-to-hand'),
+  'roundhouse-kick': like(stepFigures, 'leg-swing-side-to-side'),
+  'knee-strikes': like(jumpFigures, 'power-knee-drive'),
 };

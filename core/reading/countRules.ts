@@ -14,11 +14,14 @@ export const COUNT_RULES: readonly SpokenRule[] = [
     }),
   ),
   rule(
-    `(?:\\b(?:about|around|roughly|approx(?:imately)?|maybe|at least|min(?:imum)?(?: of)?) |~ ?|\\bc\\. ?)?\\b${R} ?(reps?|repetitions?|times|goes|counts?|steps?|x|-?ish)(?![a-z0-9])`,
+    `(?:\\b(?:about|around|roughly|approx(?:imately)?|maybe|at least|min(?:imum)?(?: of)?) |~ ?|\\bc\\. ?)?\\b${R} ?(reps?|repetitions?|times|goes|cycles?|counts?|steps?|x|-?ish)(?![a-z0-9])`,
     (said, [low, high]) =>
       andThen(once(said, 'count', range(low, high)), () => {
         said.counted = true;
       }),
+  ),
+  rule(`(?<=[a-z] )${R} (?:skips|jumps|hops|taps|swings|kicks|punches|circles)$`, (said, [low, high]) =>
+    once(said, 'count', range(low, high)),
   ),
   rule(`(?<![a-z0-9])x ?${R}(?![\\d/])`, (said, [low, high]) => once(said, 'count', range(low, high))),
   rule(`(?:\\b(?:about|around|roughly|approx(?:imately)?|maybe|at least) |~ ?)${R}(?![\\d/])`, (said, [low, high]) =>

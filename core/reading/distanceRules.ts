@@ -23,7 +23,7 @@ function notedLength(
 export const DISTANCE_RULES: readonly SpokenRule[] = [
   // How far.
   rule(
-    `(?:\\b(\\d+) ?x ?|\\b)${R} ?(m|met(?:re|er)s?|y(?:ards?|ds?)?|ft|feet)(?![a-z/])( (?:and back|(?:there|down|out|up) and back))?(?: ?x ?${R}(?! ?(?:m|yd|ft|pos))\\b)?`,
+    `(?:\\b(\\d+) ?x ?|\\b)${R} ?(m|met(?:re|er)s?|y(?:ards?|ds?)?|ft|feet)(?![a-z/])( (?:(?:and|&) back|(?:there|down|out|up|forwards?|fwd) (?:and|&) back(?:wards?)?))?(?: ?x ?${R}(?! ?(?:m|yd|ft|pos))\\b)?`,
     (said, [before, low, high, unit, back, after, more]) => {
       if (!notedLength(said, low, high, unit)) return false;
       if (before !== undefined) said.lengths = just(Number(before));

@@ -18,6 +18,10 @@ export const REST_RULES: readonly SpokenRule[] = [
       }),
   ),
   rule(
+    `(?:\\bwith )?\\brest(?:ing)?(?: of| for)? (\\d{1,3})\\b(?![\\d.:]| ?(?:-|x|reps?|sets?|rounds?|m\\b))`,
+    (said, [seconds]) => once(said, 'rest', Number(seconds)),
+  ),
+  rule(
     `(?:\\bwith )?(?:\\ba )?\\b${T} (?:of )?(?:rest|break|recovery|off)\\b( between(?: (?:sets|rounds|each))?| in between)?`,
     (said, [low, high, between]) =>
       andThen(once(said, 'rest', range(low, high).high), () => {

@@ -23,7 +23,9 @@ export function spokenLine(plain: string): SpokenLine {
     });
     if (left !== text) text = oneSpaced(left);
   }
-  return { said, parts: partsOf(text) };
+  const parts = partsOf(text);
+  // Breaths are a time, and where nothing else is said they are the drill as well.
+  return { said, parts: parts.length === 0 && /\bbreaths?\b/.test(plain) ? ['deep breaths'] : parts };
 }
 
 /** The sitting position with both knees at a right angle, so that its figures are not taken for a dose. */

@@ -9,7 +9,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Crocodile breathing':
     'prone breathing; crocodile breath; face down breathing; belly breathing face down; breathing on the stomach',
   'Standing breathing reset':
-    'box breathing; four-count breathing; breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing; deep breaths; deep breath; a few deep breaths; big breaths; slow breaths',
+    'box breathing; four-count breathing; breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing; deep breaths; deep breath; a few deep breaths; big breaths; slow breaths; nasal breathing; nose breathing; breathe through the nose',
   'Seated rib breathing':
     'rib breathing; seated breathing; seated breathing into the ribs; side rib breathing; lateral breathing; rib cage breathing',
   'Back rocking':
@@ -43,7 +43,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'stick massage; massage stick; massage stick quads; massage stick calves; massage stick legs; roll the legs with a stick; stick roll',
   // Stretches
   'Half-kneeling hip flexor stretch':
-    'hip flexor rock; hip flexor rocks; kneeling hip flexor rock; kneeling hip flexor stretch; kneeling lunge stretch; hip flexor stretch; half kneeling hip flexor; low lunge stretch; kneeling hip stretch; half kneeling stretch; hip flexor stretch kneeling',
+    'hip flexor rock; hip flexor rocks; kneeling hip flexor rock; kneeling hip flexor stretch; kneeling lunge stretch; hip flexor stretch; half kneeling hip flexor; low lunge stretch; kneeling hip stretch; half kneeling stretch; hip flexor stretch kneeling; low lunge; low lunge hold; crescent low lunge',
   'Rear-foot-raised quad stretch':
     'wall quad stretch; couch stretch; sofa stretch; rear foot elevated quad stretch; rear foot elevated hip flexor stretch; kneeling quad stretch; foot on the wall quad stretch; bench quad stretch',
   'Standing quad stretch':
@@ -89,7 +89,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'forward fold; standing forward bend; standing forward bend soft knees; ragdoll; ragdoll fold; rag doll; standing forward fold; forward bend; toe touch hold; hang forward; standing toe touch stretch',
   // Pulse
   'March on the spot':
-    'knee lifts; marching; march; march in place; marching in place; standing march; marching on the spot; knees up march; high march',
+    'knee lifts; marching; march; march in place; marching in place; standing march; marching on the spot; knees up march; high march; march with arm swings; marching with arm swings; march with arms; march and swing the arms',
   'Run on the spot':
     'run in place; running in place; jog on the spot; jog in place; jogging in place; spot run; spot jog; jogging on the spot',
   'Skipping rope':
@@ -185,7 +185,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'eyes then head; eye and head turns; eyes lead head turns; look with the eyes then the head; eye head turns; gaze turns; eye circles; eye movements; eye warm up; eye tracking',
   // Arms
   'Forward and back bend':
-    'forward and backward bend; standing back bend and fold; bend forward and back; back bend and forward bend; standing forward back bend; flex and extend the back',
+    'forward and backward bend; standing back bend and fold; bend forward and back; back bend and forward bend; standing forward back bend; flex and extend the back; roll down; roll-downs; standing roll down; spinal roll down; spine roll down; roll down and up',
   'Standing trunk twist':
     'trunk twist; trunk rotation; standing trunk rotation; torso twist; standing twist; standing torso rotation; torso rotation; waist twist; standing rotations; body twist; standing torso twist; twists',
   'Trunk twist with stick':
@@ -443,7 +443,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Heel digs': 'heel dig; heel taps in front; heel touches in front',
   'Happy baby': 'happy baby pose; happy baby stretch; dead bug stretch',
   'Seated twist':
-    'seated spinal twist; seated twist stretch; sitting twist; seated rotation stretch; seated trunk twist stretch',
+    'seated spinal twist; seated twist stretch; sitting twist; seated rotation stretch; seated trunk twist stretch; seated spine twist; spine twist seated; spine twist',
   'Hurdler stretch':
     'hurdler; hurdlers stretch; modified hurdler stretch; half straddle stretch; seated single-leg hamstring stretch',
   'Elephant walk': 'elephant walks; elephant stretch; hands-down knee bends',
@@ -693,11 +693,11 @@ export const RUNG_NAMES: Readonly<Record<string, string>> = {
   'Backpedal > walk backward':
     'backward walk; walk backward; walking backward; retro walk; backward walking; walk backwards',
   'Side shuffle > side steps':
-    'side step; side stepping; lateral steps; step sideways; lateral step; walk sideways; side steps; lateral stepping',
+    'side step; side stepping; lateral steps; step sideways; lateral step; walk sideways; side steps; lateral stepping; sidestep; sidesteps',
   'Arm circles > with a stick': 'stick arm circles; arm circles with a stick',
   'Step-ups > lower step, hold a rail': 'low step-ups holding a rail; assisted step-up; supported step-up',
   'Hip hinge reach > one leg':
-    'single leg hip hinge; single leg hinge reach; one leg hinge; standing single leg deadlift on the spot; single leg hip hinge with reach',
+    'single leg hip hinge; single leg hinge reach; one leg hinge; standing single leg deadlift on the spot; single leg hip hinge with reach; warriorthree; warrior three; warrior iii',
   'Front plank > shoulder taps': 'front plank with shoulder taps',
   'Split squat > rear foot raised':
     'rear foot elevated split squat; bulgarian split squat; rfess; bulgarian; rear foot raised split squat; rear foot elevated split squats',

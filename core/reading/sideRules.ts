@@ -13,7 +13,7 @@ export const SIDE_RULES: readonly SpokenRule[] = [
     `\\b(?:both (?:sides|ways|directions)|(?:left and right|right and left)(?! (?:foot|hand))|l ?[/&+] ?r|r ?[/&+] ?l)\\b`,
     (said) => once(said, 'sides', 'each'),
   ),
-  rule(`\\b(?:e/s|p/s)\\b`, (said) => once(said, 'sides', 'each')),
+  rule(`\\b(?:e/s|p/s|e\\.s\\b\\.?|p\\.s\\b\\.?)`, (said) => once(said, 'sides', 'each')),
   rule(`\\b(?:ea|each)\\b\\.?`, (said) =>
     andThen(once(said, 'sides', 'each'), () => {
       said.ofWhat = false;

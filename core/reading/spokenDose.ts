@@ -12,7 +12,12 @@ export interface SpokenLine {
 export function spokenLine(plain: string): SpokenLine {
   const said: Spoken = {};
   let text = oneSpaced(
-    inSeconds(plain.replace(/\b90[ /-]90(?:'?s)?\b/g, NINETIES).replace(/\s?(?:%|\bper ?cent\b)/g, '%')),
+    inSeconds(
+      plain
+        .replace(/\b90[ /-]90(?:'?s)?\b/g, NINETIES)
+        .replace(/\bwarrior (?:pose )?[123]\b/g, numberedPose)
+        .replace(/\s?(?:%|\bper ?cent\b)/g, '%'),
+    ),
   );
   for (const { pattern, note } of SPOKEN_RULES) {
     const left = text.replace(pattern, (...found: unknown[]) => {
@@ -30,6 +35,9 @@ export function spokenLine(plain: string): SpokenLine {
 
 /** The sitting position with both knees at a right angle, so that its figures are not taken for a dose. */
 const NINETIES = 'ninetyninety';
+
+/** The number of a pose is no dose: the third one balances on one leg, and has a name of its own. */
+const numberedPose = (pose: string): string => (pose.endsWith('3') ? 'warriorthree' : 'warrior');
 
 const oneSpaced = (text: string): string => text.replace(/\s+/g, ' ').trim();
 

@@ -33,7 +33,7 @@ import type { Spoken } from './spoken.ts';
 export function spokenSlot(said: Spoken, { drill, rungId }: Named, id: string): Slot | undefined {
   const usual = { ...usualSlot(drill, id), rung: rungId };
   const oneSided = rungId !== '' || drill.sidesAllowed.some((sides) => sides !== 'both');
-  const { sides, ...rest } = withTimes(said, drill);
+  const { sides, ...rest } = withTimes(withRounds(said, drill), drill);
   const meant: Spoken = sides && (oneSided || said.ofWhat !== false) ? { ...rest, sides } : rest;
   const dose = doseFrom(meant, drill);
   const sided = dose ? sidedFrom(meant, dose, drill) : usualSided(meant, drill);
@@ -55,6 +55,15 @@ export function spokenSlot(said: Spoken, { drill, rungId }: Named, id: string): 
     optional: meant.optional ?? false,
   };
   return canBeKept(slot) ? slot : undefined;
+}
+
+/** Rounds of a flow that takes as long as several repetitions of anything else are how often it is done. */
+const FLOW_SECONDS = 4;
+
+function withRounds(said: Spoken, { usual: { dose, sides } }: Drill): Spoken {
+  const { sets, count, seconds, times, ...rest } = said;
+  const flows = dose.kind === 'reps' && sides === 'both' && secondsPerRep(dose.tempo) >= FLOW_SECONDS;
+  return flows && sets && !count && !seconds && !times ? { ...rest, count: sets } : said;
 }
 
 /** "3x10s", and a time with a number beside it: held as often, where the drill is held; else as many sets. */

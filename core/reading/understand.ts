@@ -137,11 +137,28 @@ function nameOf({ parts, said }: SpokenLine, index: NameIndex): Meant | undefine
     const rest = parts.slice(to);
     if (named && wordsOf(rest).every((word) => CALM.has(word) || !index.weight.has(word))) return sure(named, rest);
   }
+  const headed = headOf(parts, index);
   const guess =
+    headed ??
     withoutKit(whole, index) ??
     withoutKit(calmer, index) ??
     guessed([...whole, ...(said.perhapsName ?? [])], whole, index);
   return guess && guess.nearness >= NEAR ? guess.meant : (begun(parts, index) ?? guess?.meant);
+}
+
+/**
+ * A name in the first part of a line, with more after it that names a rung in part: it is that rung only where all of the
+ * rung's own words are said. "Glute bridge (squeeze at the top)" is no standing glute squeeze.
+ */
+function headOf(parts: readonly string[], index: NameIndex): Guess | undefined {
+  const [head = '', ...rest] = parts;
+  const named = rest.length > 0 ? exactly(nameWords(head), index) : undefined;
+  if (!named) return undefined;
+  const words = nameWords(parts.join(' '));
+  const [near] = likely(words, index, 1);
+  const rung = near?.drill === named.drill ? near.drill.ladder.find(({ id }) => id === near.rungId) : undefined;
+  if (!rung || rung.rung === 0 || nameWords(rung.name).every((word) => words.includes(word))) return undefined;
+  return { nearness: 1, meant: { named, sure: false, others: [], unsaid: rest } };
 }
 
 /** A name that is only the start of what is said: it is doubted, and the rest is a cue. */

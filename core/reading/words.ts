@@ -41,6 +41,7 @@ const SPELLINGS: readonly (readonly [from: string, to: string])[] = (
     ['a marches', 'amarch'],
     ['f b', 'front back'],
     ['s s', 'side side'],
+    ['warm up', 'warmup'],
     ['w', 'with'],
     ['wo', 'without'],
     ['bw', 'bodyweight'],

@@ -7,7 +7,7 @@ import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { PHASES } from '@prompt-spark/core/drills/phase';
-import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import { lookThrough, reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { bench, describe } from 'vitest';
 
 const library = libraryOf(catalogue);
@@ -27,14 +27,18 @@ describe('review, against laying the same hundred slots out in time', () => {
   const circuit = circuitOf(100);
   const timeline = timeCircuit(circuit, occasion);
   bench('timeCircuit, 100 slots', () => void timeCircuit(circuit, occasion));
-  bench('reviewCircuit, 100 slots', () => void reviewCircuit(circuit, occasion, NOBODY_KNOWN, timeline));
+  bench('lookThrough, 100 slots', () => void lookThrough(circuit, occasion, NOBODY_KNOWN, timeline));
+  bench(
+    'reviewCircuit with every fix tried, 100 slots',
+    () => void reviewCircuit(circuit, occasion, NOBODY_KNOWN, timeline),
+  );
 });
 
-describe('growth of reviewCircuit', () => {
+describe('growth of lookThrough', () => {
   for (const slots of [10, 100, 1000]) {
     const circuit = circuitOf(slots);
     const timeline = timeCircuit(circuit, occasion);
-    bench(`${String(slots)} slots`, () => void reviewCircuit(circuit, occasion, NOBODY_KNOWN, timeline));
+    bench(`${String(slots)} slots`, () => void lookThrough(circuit, occasion, NOBODY_KNOWN, timeline));
   }
 });
 

@@ -3,7 +3,7 @@ import type { Floor } from '../dose/distance.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
-import { PLANES, TARGETS, type Plane, type Target } from '../drills/target.ts';
+import { PLANES, strengthsOf, TARGETS, type Plane, type Target } from '../drills/target.ts';
 import { floorOf } from '../occasion/floor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { countAt, type Seconds } from '../units.ts';
@@ -37,8 +37,12 @@ export function slotWork(slot: Slot, floor: Floor, rounds = 1): Seconds {
 
 /** The share of a drill's usual dose that a slot gives on the same floor, 0–1. */
 export function doseFraction(slot: Slot, drill: Drill, floor: Floor, rounds = 1): number {
-  const usual = workStretches(drill.usual.dose, drill.usual.sides, 'plan', floor).reduce((sum, one) => sum + one, 0);
-  return usual > 0 ? Math.min(1, slotWork(slot, floor, rounds) / usual) : 1;
+  return fractionOf(slotWork(slot, floor, rounds), drill, floor);
+}
+
+function fractionOf(seconds: Seconds, { usual: { dose, sides } }: Drill, floor: Floor): number {
+  const usual = workStretches(dose, sides, 'plan', floor).reduce((sum, one) => sum + one, 0);
+  return usual > 0 ? Math.min(1, seconds / usual) : 1;
 }
 
 /** Below this a needed target is a gap, and from here on it is prepared. Common practice, no source. */
@@ -58,9 +62,10 @@ export function coverageOf(circuit: Circuit, occasion: Occasion, session?: MainS
     for (const slot of slotsOf(block)) {
       const drill = drillIn(slot, library);
       if (!drill) continue;
-      const fraction = doseFraction(slot, drill, floor, rounds);
-      for (const plane of drill.planes) planes[plane] += slotWork(slot, floor, rounds);
-      for (const [target, strength] of servedBy(drill)) {
+      const seconds = slotWork(slot, floor, rounds);
+      const fraction = fractionOf(seconds, drill, floor);
+      for (const plane of drill.planes) planes[plane] += seconds;
+      for (const [target, strength] of strengthsOf(drill.targets)) {
         const known = left.get(target) ?? { left: 1, slotIds: [] };
         known.left *= 1 - strength * fraction;
         known.slotIds.push(slot.id);
@@ -79,12 +84,6 @@ export function coverageOf(circuit: Circuit, occasion: Occasion, session?: MainS
   const met = targets.reduce((sum, { need, covered }) => sum + need * Math.min(1, covered / GAP_BELOW), 0);
   return { targets, whole: needed > 0 ? met / needed : 1, planes };
 }
-
-const servedBy = ({ targets }: Drill): readonly (readonly [Target, number])[] =>
-  TARGETS.flatMap((target) => {
-    const strength = targets[target] ?? 0;
-    return strength > 0 ? [[target, strength] as const] : [];
-  });
 
 const lack = ({ need, covered }: TargetCoverage): number => need * (1 - covered);
 

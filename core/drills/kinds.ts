@@ -1,6 +1,6 @@
 import type { Drill } from './drill.ts';
 import type { Range } from '../units.ts';
-import { TARGETS, type Target } from './target.ts';
+import { strengthsOf, type Target } from './target.ts';
 
 /** Holding a muscle long without moving: an easy drill, mostly for length, dosed in seconds or holds. */
 export function isStaticHold({ effort, targets, usual }: Drill): boolean {
@@ -39,7 +39,6 @@ export const isMoving = (drill: Drill): boolean =>
 
 /** The target a drill serves most; undefined where it serves none. */
 export function mainTarget({ targets }: Pick<Drill, 'targets'>): Target | undefined {
-  let best: Target | undefined;
-  for (const target of TARGETS) if ((targets[target] ?? 0) > (best ? (targets[best] ?? 0) : 0)) best = target;
-  return best;
+  const strengths = strengthsOf(targets);
+  return strengths.reduce((best, one) => (one[1] > (best?.[1] ?? 0) ? one : best), strengths[0])?.[0];
 }

@@ -11,7 +11,7 @@ import { usePlacesStore } from '../library/places.ts';
 import { calendarDay, calendarDayName, firstWeekday, monthName, weekdayNames } from '../wording/clock.ts';
 import MonthSession from './MonthSession.vue';
 import { monthFrom, monthGrid } from './monthDays.ts';
-import SessionDialog from './SessionDialog.vue';
+import BookingDialog from './BookingDialog.vue';
 import { useSessionsStore } from './sessions.ts';
 import { sessionsByDay } from './sessionTime.ts';
 import TakenOutNotice from './TakenOutNotice.vue';
@@ -102,7 +102,7 @@ function add(to: string): void {
         </section>
       </div>
     </LoadingGate>
-    <SessionDialog v-if="open" v-model="open" :session="changed" :day="day" @take-out="taken.takeOut" />
+    <BookingDialog v-if="open" v-model="open" :session="changed" :day="day" @take-out="taken.takeOut" />
     <TakenOutNotice :taken="taken" />
   </section>
 </template>

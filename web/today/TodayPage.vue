@@ -15,7 +15,7 @@ import { useTakenOut } from '../schedule/useTakenOut.ts';
 import { useOpenQuestions } from './useOpenQuestions.ts';
 import WeekAhead from './WeekAhead.vue';
 
-const SessionDialog = defineAsyncComponent(() => import('../schedule/SessionDialog.vue'));
+const BookingDialog = defineAsyncComponent(() => import('../schedule/BookingDialog.vue'));
 const TakenOutNotice = defineAsyncComponent(() => import('../schedule/TakenOutNotice.vue'));
 
 /** What is on today, in order of time, and the week ahead. */
@@ -60,7 +60,7 @@ const { words: openQuestions, findAgain } = useOpenQuestions(today);
         <v-btn variant="outlined" @click="book(null)">Add a session</v-btn>
       </div>
     </header>
-    <SessionDialog
+    <BookingDialog
       v-if="booking"
       v-model="booking"
       :session="changed"

@@ -1,5 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia';
-import { effectScope, nextTick, type EffectScope } from 'vue';
+import { effectScope, nextTick, ref, type EffectScope } from 'vue';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useEditingStore } from '../store/editing.ts';
 import { useSheetStore } from '../store/sheet.ts';
@@ -21,7 +21,7 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
-const begun = () => scope.run(useFindings) ?? expect.fail('Nothing is found.');
+const begun = (inSight = () => true) => scope.run(() => useFindings(inSight)) ?? expect.fail('Nothing is found.');
 
 const rules = (reviewed: ReturnType<typeof useFindings>) => reviewed.value.findings.map(({ rule }) => rule);
 const slots = (count: number) => Array.from({ length: count }, () => 'tall reach 30s').join('\n');
@@ -51,5 +51,23 @@ describe('what the margin says', () => {
     expect(rules(findings)).not.toContain('over-time');
     await vi.advanceTimersByTimeAsync(100);
     expect(rules(findings)).toContain('over-time');
+  });
+
+  it('offers a fix once it was tried, and tries none while nobody sees them', async () => {
+    const inSight = ref(false);
+    const findings = begun(() => inSight.value);
+    // Blocks in the wrong order can be put right with a press.
+    useEditingStore().enterAll('mobilise\ntall reach 30s\nraise\nrun 40s');
+    await vi.advanceTimersByTimeAsync(500);
+    const fixes = () => findings.value.findings.filter(({ fix }) => fix).length;
+    const wanted = useSheetStore()
+      .lookThrough()
+      .findings.filter(({ fix }) => fix).length;
+    expect(wanted).toBeGreaterThan(0);
+    expect(fixes()).toBe(0);
+    inSight.value = true;
+    await vi.advanceTimersByTimeAsync(500);
+    expect(fixes()).toBeGreaterThan(0);
+    expect(fixes()).toBeLessThanOrEqual(wanted);
   });
 });

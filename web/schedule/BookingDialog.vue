@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SessionSummary } from '@prompt-spark/contract/session';
-import SessionForm from './SessionForm.vue';
+import BookingForm from './BookingForm.vue';
 
 /** A session that is put in the book, or changed. */
 defineProps<{
@@ -22,7 +22,7 @@ function takeOut(session: SessionSummary): void {
   <v-dialog v-model="open" max-width="720" :aria-label="session ? `Change ${session.title}` : 'Add a session'">
     <v-card class="card">
       <h2>{{ session ? session.title : 'Add a session' }}</h2>
-      <SessionForm :session="session" :day="day" @done="open = false" />
+      <BookingForm :session="session" :day="day" @done="open = false" />
       <p class="acts">
         <v-btn variant="text" @click="open = false">Cancel</v-btn>
         <template v-if="session">

@@ -26,6 +26,7 @@ export const ADDRESSES = {
   addDrill: { method: 'POST', path: '/api/drills', access: 'coach' },
   importDrills: { method: 'POST', path: '/api/drills/import', access: 'coach' },
   saveDrill: { method: 'PUT', path: '/api/drills/:id', access: 'coach' },
+  bringBackDrill: { method: 'POST', path: '/api/drills/:id/bring-back', access: 'coach' },
   takeOutDrill: { method: 'DELETE', path: '/api/drills/:id', access: 'coach' },
   words: { method: 'GET', path: '/api/words', access: 'coach' },
   teachWords: { method: 'PUT', path: '/api/words', access: 'coach' },
@@ -63,6 +64,10 @@ export const ADDRESSES = {
   runs: { method: 'GET', path: '/api/runs', access: 'coach' },
   runTurns: { method: 'GET', path: '/api/runs/:id/turns', access: 'coach' },
   ownPace: { method: 'GET', path: '/api/pace', access: 'coach' },
+  correctRun: { method: 'PUT', path: '/api/runs/:id', access: 'coach' },
+  takeOutRun: { method: 'DELETE', path: '/api/runs/:id', access: 'coach' },
+  bringBackRun: { method: 'POST', path: '/api/runs/:id/bring-back', access: 'coach' },
+  bin: { method: 'GET', path: '/api/bin', access: 'coach' },
   addRun: { method: 'POST', path: '/api/runs', access: 'coach' },
 } as const satisfies Readonly<Record<string, Address>>;
 

@@ -23,7 +23,16 @@ import {
   personRecordSchema,
   personSaveSchema,
 } from './person.ts';
-import { newRunSchema, ownPaceSchema, runKeptSchema, runPageSchema, runTurnsSchema, runWishSchema } from './run.ts';
+import { binSchema, binWishSchema } from './bin.ts';
+import {
+  newRunSchema,
+  ownPaceSchema,
+  runCorrectionSchema,
+  runKeptSchema,
+  runPageSchema,
+  runTurnsSchema,
+  runWishSchema,
+} from './run.ts';
 import {
   newSessionSchema,
   plannedSessionSchema,
@@ -122,6 +131,12 @@ export const ENDPOINTS = {
     says: 'Keeps a change to a drill of the studio’s own.',
     params: nameIdInAddress,
     body: drillSaveSchema,
+    answers: { 200: libraryDrillSchema },
+    problems: [404, 409],
+  }),
+  bringBackDrill: endpoint(ADDRESSES.bringBackDrill, {
+    says: 'Brings back a drill of the studio’s own that was taken out, unless another has one of its names by now.',
+    params: nameIdInAddress,
     answers: { 200: libraryDrillSchema },
     problems: [404, 409],
   }),
@@ -352,6 +367,30 @@ export const ENDPOINTS = {
   ownPace: endpoint(ADDRESSES.ownPace, {
     says: "How the coach's own pace compares with the plan, learnt from the last sessions.",
     answers: { 200: ownPaceSchema },
+  }),
+  correctRun: endpoint(ADDRESSES.correctRun, {
+    says: 'Corrects what was said of a run when it ended: effort, whether people were warm, the note.',
+    params: idInAddress,
+    body: runCorrectionSchema,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  takeOutRun: endpoint(ADDRESSES.takeOutRun, {
+    says: 'Takes a run out of the log. The coach’s pace is no longer learnt from it.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  bringBackRun: endpoint(ADDRESSES.bringBackRun, {
+    says: 'Brings a run back that was taken out.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  bin: endpoint(ADDRESSES.bin, {
+    says: 'What the studio took out in the last 30 days: circuits, drills, sessions and runs, last first.',
+    query: binWishSchema,
+    answers: { 200: binSchema },
   }),
   addRun: endpoint(ADDRESSES.addRun, {
     says: 'Records a run. The same run sent again is kept once, and answered with 200.',

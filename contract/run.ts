@@ -70,6 +70,11 @@ const facts = {
   note: Joi.string().max(2000).allow('').required(),
 };
 
+/** What is said of a run when it has ended, and may be put right later. */
+export type RunCorrection = Pick<RunFacts, 'effort' | 'warm' | 'note'>;
+
+export const runCorrectionSchema = shape<RunCorrection>({ effort: facts.effort, warm: facts.warm, note: facts.note });
+
 export const newRunSchema = shape<NewRun>({
   ...facts,
   turns,

@@ -19,6 +19,7 @@ import { circuitRoutes } from './routes/circuits.ts';
 import { importRoutes } from './routes/imports.ts';
 import { libraryRoutes } from './routes/library.ts';
 import { peopleRoutes } from './routes/people.ts';
+import { binRoutes } from './routes/bin.ts';
 import { runRoutes } from './routes/runs.ts';
 import { sessionRoutes } from './routes/sessions.ts';
 import { standardRoutes } from './routes/standards.ts';
@@ -83,6 +84,7 @@ export function createApp(parts: AppParts): Express {
     ...circuitRoutes(database),
     ...sessionRoutes(database),
     ...runRoutes(database),
+    ...binRoutes(database),
   };
   app.use(
     serve(handlers, {

@@ -9,6 +9,7 @@ import { mustHaveKeys, WrongHealthKey } from './store/healthKeys.ts';
 import { openImportShop } from './imports/importShop.ts';
 import { openLogFile } from './logFile.ts';
 import { findUnopened } from './store/unopened.ts';
+import { emptyBins } from './store/bin.ts';
 import { openDatabase } from './store/database.ts';
 import { espeakSpeaker } from './voice/speaker.ts';
 
@@ -55,6 +56,13 @@ await mustHaveKeys(connection.database, environment.healthKeys).catch((error: un
   if (error instanceof WrongHealthKey) cannotRun(error);
   throw error;
 });
+
+/** What was taken out long ago is deleted for good as the process starts, and once a day from then on. */
+const DAY_MS = 86_400_000;
+const tidy = () =>
+  emptyBins(connection.database).catch((error: unknown) => log.warn({ err: error }, 'bins not emptied'));
+void tidy();
+setInterval(() => void tidy(), DAY_MS).unref();
 
 const app = createApp({
   connection,

@@ -4,7 +4,7 @@ import type { Handlers } from '../http/serve.ts';
 import { importDrills } from '../imports/drills.ts';
 import type { ImportShop } from '../imports/importShop.ts';
 import type { Database } from '../store/database.ts';
-import { addDrill, ownDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
+import { addDrill, bringBackDrill, ownDrills, saveDrill, takeOutDrill, type DrillResult } from '../store/drills.ts';
 import { addGroup, coachesOf, placesOf, saveSite } from '../store/places.ts';
 import { told } from './unreadable.ts';
 
@@ -22,6 +22,9 @@ export function libraryRoutes(database: Database, shop: ImportShop) {
 
     saveDrill: async ({ account: { studioId }, params: { id }, body }) =>
       keptOf(await saveDrill(database, studioId, id, body)),
+
+    bringBackDrill: async ({ account: { studioId }, params: { id } }) =>
+      keptOf(await bringBackDrill(database, studioId, id)),
 
     takeOutDrill: async ({ account: { studioId }, params: { id } }) =>
       mustBeThere(await takeOutDrill(database, studioId, id), 'drill of your own'),

@@ -126,6 +126,7 @@ describe('what it documents', () => {
     await send('drills', 200);
     await send('takeOutDrill', 204, undefined, drill.id);
     await send('takeOutDrill', 404, undefined, drill.id);
+    await send('bringBackDrill', 200, undefined, drill.id);
 
     await send('voices', 200);
     await send('speak', 200, { voice: 'en', speed: 165, pitch: 50, texts: ['Quay reset.'] });
@@ -191,6 +192,10 @@ describe('what it documents', () => {
     await send('runs', 200, { circuit: id });
     await send('ownPace', 200);
     await send('runTurns', 200, undefined, run.id);
+    await send('correctRun', 204, { effort: 5, warm: 'nearly', note: 'Cold hall.' }, run.id);
+    await send('takeOutRun', 204, undefined, run.id);
+    await send('bin', 200, { find: 'short' });
+    await send('bringBackRun', 204, undefined, run.id);
 
     // Each was asked, and answered at least once as it usually does.
     const asked = [...seen]

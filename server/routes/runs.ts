@@ -1,8 +1,8 @@
 import { habitsFrom } from '@prompt-spark/core/session/habits';
-import { found, idTaken, notFound } from '../http/problem.ts';
+import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import { Answered, type Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import { pacesOf, recordRun, runsOf, turnsOf } from '../store/runs.ts';
+import { bringBackRun, correctRun, pacesOf, recordRun, runsOf, takeOutRun, turnsOf } from '../store/runs.ts';
 
 /** The log of what was run. */
 export function runRoutes(database: Database) {
@@ -20,6 +20,15 @@ export function runRoutes(database: Database) {
         habitsFrom(paces.filter((one) => groupId === undefined || one.groupId === groupId).map(({ pace }) => pace));
       return { all: learnt(), groups: [...groups].map((groupId) => ({ groupId, ...learnt(groupId) })) };
     },
+
+    correctRun: async ({ account: { studioId }, params: { id }, body }) =>
+      mustBeThere(await correctRun(database, studioId, id, body), 'run'),
+
+    takeOutRun: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await takeOutRun(database, studioId, id), 'run'),
+
+    bringBackRun: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await bringBackRun(database, studioId, id), 'run'),
 
     addRun: async ({ account: { studioId, coachId }, body }) => {
       const { id } = body;

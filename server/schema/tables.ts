@@ -435,6 +435,7 @@ export const run = pgTable(
     paused: doublePrecision('paused').notNull().default(0),
     /** What getting ready and changes of side took; null where it was not booked. */
     pace: jsonb('pace').$type<RunPace>(),
+    takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [
     unique('run_in_studio').on(table.studioId, table.id),

@@ -2,7 +2,7 @@ import { catalogue } from '@prompt-spark/catalogue';
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { drillSchema, type DrillSave, type LibraryDrill } from '@prompt-spark/contract/drill';
 import type { Drill } from '@prompt-spark/core/drills/drill';
-import { and, eq, isNull, sql } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { studioDrill } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 import { inTurn } from './inTurn.ts';
@@ -72,6 +72,22 @@ export function saveDrill(
       .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), eq(studioDrill.version, version)))
       .returning({ version: studioDrill.version });
     if (!row) return { kind: 'outdated', current: present };
+    await outdateSummaries(transaction, studioId);
+    return { kind: 'kept', kept: { drill, version: row.version } };
+  });
+}
+
+/** Brings back a drill of the studio's own that was taken out; wrong where another has one of its names by now. */
+export function bringBackDrill(database: Database, studioId: string, id: string): Promise<DrillResult> {
+  return inTurn(database, studioId, 'drills', async (transaction) => {
+    const out = and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), isNotNull(studioDrill.takenOutAt));
+    const [row] = await transaction.select().from(studioDrill).where(out);
+    if (!row) return { kind: 'missing' };
+    const drill = readDocument('drill', drillSchema, row);
+    await roomForDrills(transaction, studioId, 1);
+    const wrong = wrongWith(drill, await drillsOf(transaction, studioId));
+    if (wrong) return { kind: 'wrong', words: wrong };
+    await transaction.update(studioDrill).set({ takenOutAt: null }).where(out);
     await outdateSummaries(transaction, studioId);
     return { kind: 'kept', kept: { drill, version: row.version } };
   });

@@ -1,7 +1,7 @@
 import { PAGE_SIZE } from '@prompt-spark/contract/page';
-import type { NewRun, RunPage, RunTurn, RunWish } from '@prompt-spark/contract/run';
+import type { NewRun, RunCorrection, RunPage, RunTurn, RunWish } from '@prompt-spark/contract/run';
 import type { RunPace } from '@prompt-spark/core/session/gaps';
-import { and, asc, desc, eq, gte, isNotNull, lt, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
 import { cursorTo, endFrom } from './cursor.ts';
 import type { Database } from './database.ts';
@@ -30,6 +30,7 @@ export async function runsOf(
     .where(
       and(
         eq(run.studioId, studioId),
+        isNull(run.takenOutAt),
         from === undefined ? undefined : gte(run.startedAt, new Date(from)),
         to === undefined ? undefined : lt(run.startedAt, new Date(to)),
         groupId === undefined ? undefined : eq(run.groupId, groupId),
@@ -44,7 +45,11 @@ export async function runsOf(
   const last = shown.at(-1);
   return {
     runs: shown.map(
-      ({ run: { studioId: _, coachId: __, siteId: ___, pace: ____, ...rest }, at: ______, ...names }) => ({
+      ({
+        run: { studioId: _, coachId: __, siteId: ___, pace: ____, takenOutAt: _____, ...rest },
+        at: ______,
+        ...names
+      }) => ({
         ...rest,
         ...names,
         startedAt: rest.startedAt.toISOString(),
@@ -82,7 +87,7 @@ export async function pacesOf(
   const rows = await database
     .select({ groupId: run.groupId, pace: run.pace })
     .from(run)
-    .where(and(eq(run.studioId, studioId), eq(run.coachId, coachId), isNotNull(run.pace)))
+    .where(and(eq(run.studioId, studioId), eq(run.coachId, coachId), isNull(run.takenOutAt), isNotNull(run.pace)))
     .orderBy(desc(run.startedAt), desc(run.id))
     .limit(RUNS_TOLD);
   return rows.flatMap(({ groupId, pace }) => (pace ? [{ groupId, pace }] : []));
@@ -122,6 +127,41 @@ export async function recordRun(
     await addTurns(transaction, studioId, rest.id, turns);
     return 'kept';
   });
+}
+
+/** Corrects what was said of a run when it ended. False where there is no such run. */
+export async function correctRun(
+  database: Database,
+  studioId: string,
+  id: string,
+  correction: RunCorrection,
+): Promise<boolean> {
+  const rows = await database
+    .update(run)
+    .set(correction)
+    .where(and(eq(run.studioId, studioId), eq(run.id, id), isNull(run.takenOutAt)))
+    .returning({ id: run.id });
+  return rows.length > 0;
+}
+
+/** Takes a run out of the log. False where there is none to take out. */
+export async function takeOutRun(database: Database, studioId: string, id: string): Promise<boolean> {
+  const rows = await database
+    .update(run)
+    .set({ takenOutAt: sql`now()` })
+    .where(and(eq(run.studioId, studioId), eq(run.id, id), isNull(run.takenOutAt)))
+    .returning({ id: run.id });
+  return rows.length > 0;
+}
+
+/** Brings a run back that was taken out. False where there is none to bring back. */
+export async function bringBackRun(database: Database, studioId: string, id: string): Promise<boolean> {
+  const rows = await database
+    .update(run)
+    .set({ takenOutAt: null })
+    .where(and(eq(run.studioId, studioId), eq(run.id, id), isNotNull(run.takenOutAt)))
+    .returning({ id: run.id });
+  return rows.length > 0;
 }
 
 /** All turns in one statement with one parameter, however many there are. */

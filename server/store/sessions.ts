@@ -116,4 +116,5 @@ const siteTime = sql<SiteTime | null>`case when ${site.id} is null then null els
 const latestRun = sql<string | null>`(
   select ${run.id} from ${run}
   where ${run.studioId} = ${plannedSession.studioId} and ${run.sessionId} = ${plannedSession.id}
+    and ${run.takenOutAt} is null
   order by ${run.startedAt} desc limit 1)`;

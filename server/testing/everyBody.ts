@@ -30,6 +30,8 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
   await coach.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
   const session = newSession(circuit.id);
   await coach.ask(ADDRESSES.addSession).send(session).expect(201);
+  const run = newRun(circuit);
+  await coach.ask(ADDRESSES.addRun).send(run).expect(201);
   const places = (await coach.ask(ADDRESSES.places).expect(200)).body as {
     readonly sites: readonly { readonly id: string; readonly version: number }[];
     readonly coaches: readonly { readonly id: string }[];
@@ -92,6 +94,7 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
       id: session.id,
       body: { fit: { seconds: 300, plan: { slots: { one: { kind: 'out' } }, blocks: {}, namesOnly: true } } },
     },
+    { route: ADDRESSES.correctRun, id: run.id, body: { effort: 4, warm: 'yes', note: 'Cold hall.' } },
     { route: ADDRESSES.addRun, body: newRun(circuit, { sessionId: session.id }) },
   ];
 }

@@ -131,6 +131,7 @@ export function createAppRouter(): Router {
         component: () => import('./studio/StudioPage.vue'),
         meta: { title: 'Studio' },
       },
+      { path: '/bin', name: 'bin', component: () => import('./bin/BinPage.vue'), meta: { title: 'Bin' } },
       { path: '/log', name: 'log', component: () => import('./log/LogPage.vue'), meta: { title: 'Log' } },
       {
         path: '/:rest(.*)*',

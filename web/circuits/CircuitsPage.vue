@@ -11,6 +11,7 @@ import LoadingGate from '../loading/LoadingGate.vue';
 import MoreBelow from '../loading/MoreBelow.vue';
 import UnreadableNote from '../loading/UnreadableNote.vue';
 import { useCircuitsStore } from './circuits.ts';
+import BinLink from '../shell/BinLink.vue';
 import { usePlacesStore } from '../library/places.ts';
 import CircuitCard from './CircuitCard.vue';
 
@@ -24,7 +25,8 @@ const router = useRouter();
 const { busy, act } = useAction();
 const wanted = ref('');
 const tag = ref('');
-const gone = ref<{ id: string; title: string } | null>(null);
+/** What was last removed, with how many sessions of the next weeks use it. */
+const gone = ref<{ id: string; title: string; sessions: number } | null>(null);
 const starting = ref(false);
 const loading = useLoading(() => Promise.all([places.load(), circuits.load({ find: '', tag: '' })]));
 /** Cards that are in the page at first, and more each time its end is come to: a fuse has much to draw. */
@@ -62,8 +64,18 @@ function keep(circuit: Circuit, siteId: string | null): Promise<boolean> {
 }
 
 async function takeOut(id: string, title: string): Promise<void> {
-  if (await act(() => circuits.takeOut(id))) gone.value = { id, title };
+  if (!(await act(() => circuits.takeOut(id)))) return;
+  gone.value = { id, title, sessions: 0 };
+  // The schedule keeps what was booked; that it does is said once it is known.
+  const count = await circuits.sessionsAhead(id).catch(() => 0);
+  if (gone.value.id === id) gone.value = { id, title, sessions: count };
 }
+const goneWords = computed(() => {
+  if (!gone.value) return '';
+  const { title, sessions: count } = gone.value;
+  if (count === 0) return `“${title}” removed.`;
+  return `“${title}” removed. ${count === 1 ? 'A session' : `${String(count)} sessions`} in the schedule still ${count === 1 ? 'uses' : 'use'} it.`;
+});
 
 async function bringBack(): Promise<void> {
   const { value } = gone;
@@ -83,6 +95,7 @@ async function bringBack(): Promise<void> {
         density="compact"
         @click:clear="wanted = ''"
       />
+      <BinLink />
       <v-btn variant="outlined" :aria-expanded="starting" @click="starting = !starting">Start from an approach</v-btn>
       <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
     </header>
@@ -121,7 +134,7 @@ async function bringBack(): Promise<void> {
     <UndoNotice
       v-if="gone"
       :key="gone.id"
-      :words="`“${gone.title}” removed.`"
+      :words="goneWords"
       undo="Restore it"
       @undo="bringBack"
       @close="gone = null"

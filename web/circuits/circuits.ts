@@ -59,13 +59,25 @@ export const useCircuitsStore = defineStore('circuits', () => {
     unreadable.value = unreadable.value.filter((circuit) => circuit.id !== id);
   }
 
+  /** How many sessions of the next weeks use a circuit. */
+  async function sessionsAhead(id: string): Promise<number> {
+    const now = Date.now();
+    const [from, to] = [new Date(now).toISOString(), new Date(now + DAYS_AHEAD * DAY_MS).toISOString()];
+    const { sessions } = await call('sessions', { query: { from, to } });
+    return sessions.filter(({ circuitId }) => circuitId === id).length;
+  }
+
   async function bringBack(id: string): Promise<void> {
     await call('bringBackCircuit', { id });
     await load();
   }
 
-  return { circuits, unreadable, tags, search, next, load, more, add, takeOut, bringBack };
+  return { circuits, unreadable, tags, search, next, load, more, add, takeOut, sessionsAhead, bringBack };
 });
+
+/** Days of the schedule that are asked for; the server gives 62 at most. */
+const DAYS_AHEAD = 60;
+const DAY_MS = 86_400_000;
 
 function queryOf({ find, tag }: CircuitSearch) {
   return { ...(find.trim() === '' ? {} : { find: find.trim() }), ...(tag === '' ? {} : { tag }) };

@@ -7,6 +7,8 @@ import type { CircuitSummary } from '@prompt-spark/contract/circuit';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { call } from '../api/call.ts';
+import { BIN_DAYS } from '@prompt-spark/contract/bin';
+import { useNoticesStore } from '../shell/notices.ts';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import { floorOf } from '@prompt-spark/core/occasion/floor';
@@ -24,6 +26,7 @@ import DrillLadder from './DrillLadder.vue';
 /** A drill's fact sheet: what it looks for and asks, rung by rung, and where it is used. */
 const { id } = defineProps<{ id: string }>();
 const library = useLibraryStore();
+const notices = useNoticesStore();
 const router = useRouter();
 const usedIn = shallowRef<readonly CircuitSummary[]>([]);
 const { busy, act } = useAction();
@@ -72,7 +75,10 @@ const names = computed(() => {
 });
 
 async function takeOut(): Promise<void> {
-  if (await act(() => library.takeOutDrill(id))) await router.push('/drills');
+  const name = drill.value?.name ?? '';
+  if (!(await act(() => library.takeOutDrill(id)))) return;
+  await router.push('/drills');
+  notices.say(`“${name}” removed. It stays in the bin for ${String(BIN_DAYS)} days.`);
 }
 </script>
 

@@ -65,6 +65,7 @@ export const useLibraryStore = defineStore('library', () => {
     unreadable,
     places: computed(() => studio.places),
     load,
+    loadOwn,
     keepDrill,
     takeOutDrill,
     importCsv,

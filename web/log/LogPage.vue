@@ -1,13 +1,17 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import type { RunSummary } from '@prompt-spark/contract/run';
+import { computed, defineAsyncComponent, shallowRef } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import MoreBelow from '../loading/MoreBelow.vue';
+import BinLink from '../shell/BinLink.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { useRunsStore, type RunFilter } from './runs.ts';
 import LogFilters from './LogFilters.vue';
 import RunEntry from './RunEntry.vue';
+
+const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
 /** Sessions as they were run, last first, as far back as there are any. */
 const runs = useRunsStore();
@@ -15,6 +19,14 @@ const places = usePlacesStore();
 const { act } = useAction();
 const loading = useLoading(() => Promise.all([runs.load({}), places.load()]));
 const filtered = computed(() => Object.keys(runs.filter).length > 0);
+/** What was last taken out of the log, until it is forgotten. */
+const gone = shallowRef<RunSummary | null>(null);
+async function takeOut(run: RunSummary): Promise<void> {
+  if (await act(() => runs.takeOut(run.id))) gone.value = run;
+}
+async function bringBack(id: string): Promise<void> {
+  if (await act(() => runs.bringBack(id))) gone.value = null;
+}
 const show = (filter: RunFilter) => act(() => runs.load(filter));
 </script>
 
@@ -22,6 +34,7 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
   <section class="page">
     <header>
       <h1>Log</h1>
+      <BinLink class="bin" />
       <p v-if="runs.waiting" class="waiting" role="status">
         {{ runs.waiting }} record{{ runs.waiting === 1 ? '' : 's' }} saved on this device until you are back online
       </p>
@@ -29,7 +42,9 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
     <LoadingGate :loading="loading">
       <LogFilters v-if="runs.runs.length || filtered" @change="show" />
       <ol v-if="runs.runs.length">
-        <li v-for="(run, index) in runs.runs" :key="run.id"><RunEntry :run="run" :first="index === 0" /></li>
+        <li v-for="(run, index) in runs.runs" :key="run.id">
+          <RunEntry :run="run" :first="index === 0" @take-out="takeOut(run)" />
+        </li>
       </ol>
       <div v-else-if="filtered" class="empty">
         <h2>No runs match</h2>
@@ -42,6 +57,14 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
       </div>
       <MoreBelow v-if="runs.next" :more="runs.more" />
     </LoadingGate>
+    <UndoNotice
+      v-if="gone"
+      :key="gone.id"
+      :words="`“${gone.circuitTitle}” removed from the log.`"
+      undo="Put it back"
+      @undo="bringBack(gone.id)"
+      @close="gone = null"
+    />
   </section>
 </template>
 
@@ -52,6 +75,9 @@ header {
   align-items: baseline;
   gap: 0.5rem 1.5rem;
   margin-bottom: 1.25rem;
+}
+.bin {
+  margin-left: auto;
 }
 .waiting {
   font-weight: 600;

@@ -5,14 +5,17 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { clock, dayName, timeOfDay } from '../wording/clock.ts';
 import { useRunsStore } from './runs.ts';
+import CorrectRun from './CorrectRun.vue';
 import RunPeople from './RunPeople.vue';
 import RunTurns from './RunTurns.vue';
 
 /** One run: when, what, planned against actual, how it was; its slots on demand. */
 const { run, first } = defineProps<{ run: RunSummary; first: boolean }>();
+const emit = defineEmits<{ takeOut: [] }>();
 const runs = useRunsStore();
 const { act } = useAction();
 const open = ref(first);
+const correcting = ref(false);
 /** What every slot took, fetched when it is first looked at. */
 const turns = shallowRef<readonly RunTurn[]>([]);
 watch(
@@ -76,6 +79,11 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
     />
     <RunPeople v-if="open && run.groupId !== null" class="turns" :run="run" :group-id="run.groupId" />
     <RunTurns v-if="open && turns.length" class="turns" :turns="turns" />
+    <CorrectRun v-if="open && correcting" class="turns" :run="run" @done="correcting = false" />
+    <p v-else-if="open" class="turns acts">
+      <v-btn variant="text" @click="correcting = true">Correct effort or note</v-btn>
+      <v-btn variant="text" color="error" @click="emit('takeOut')">Remove from log</v-btn>
+    </p>
   </article>
 </template>
 
@@ -112,6 +120,11 @@ h2 a:hover {
 }
 .turns {
   grid-column: 2 / -1;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  margin-left: -1rem;
 }
 @media (max-width: 700px) {
   .entry {

@@ -1,4 +1,4 @@
-import type { NewRun, RunSummary, RunTurn, RunWish } from '@prompt-spark/contract/run';
+import type { NewRun, RunCorrection, RunSummary, RunTurn, RunWish } from '@prompt-spark/contract/run';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { call, ServerAway, ServerProblem } from '../api/call.ts';
@@ -45,6 +45,22 @@ export const useRunsStore = defineStore('runs', () => {
     return (await call('runTurns', { id })).turns;
   }
 
+  /** Puts right what was said of a run when it ended. */
+  async function correct(id: string, correction: RunCorrection): Promise<void> {
+    await call('correctRun', { id, body: correction });
+    runs.value = runs.value.map((run) => (run.id === id ? { ...run, ...correction } : run));
+  }
+
+  async function takeOut(id: string): Promise<void> {
+    await call('takeOutRun', { id });
+    runs.value = runs.value.filter((run) => run.id !== id);
+  }
+
+  async function bringBack(id: string): Promise<void> {
+    await call('bringBackRun', { id });
+    await load();
+  }
+
   /**
    * Keeps a run in the browser first, then sends it. Gives whether the server has it. Throws only where neither will
    * take it.
@@ -68,5 +84,5 @@ export const useRunsStore = defineStore('runs', () => {
     return waiting.value === 0;
   }
 
-  return { runs, filter, next, waiting, load, more, turnsOf, record, sendWaiting };
+  return { runs, filter, next, waiting, load, more, turnsOf, correct, takeOut, bringBack, record, sendWaiting };
 });

@@ -6,6 +6,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
+import BinLink from '../shell/BinLink.vue';
 import IconButton from '../shell/IconButton.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { calendarDay, calendarDayName, firstWeekday, monthName, weekdayNames } from '../wording/clock.ts';
@@ -72,6 +73,7 @@ function add(to: string): void {
           <v-icon :icon="mdiChevronRight" />
         </RouterLink>
       </nav>
+      <BinLink />
       <v-btn variant="outlined" @click="add(today)">Add a session</v-btn>
     </header>
     <LoadingGate :loading="loading">

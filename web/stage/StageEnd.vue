@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { newRunSchema, type RunTurn, type Warmth } from '@prompt-spark/contract/run';
+import { newRunSchema, type RunCorrection, type RunTurn } from '@prompt-spark/contract/run';
 import { slotsOf, type Circuit } from '@prompt-spark/core/circuit/circuit';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Habits } from '@prompt-spark/core/occasion/occasion';
@@ -10,9 +10,9 @@ import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import { clock } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
+import HowItWas from '../log/HowItWas.vue';
 import { useRunsStore } from '../log/runs.ts';
 import { markLines } from './markWords.ts';
-import EffortScale from './EffortScale.vue';
 
 /** The end: how hard, warm or not, a note; then it goes in the log. */
 const { circuitId, sessionId, circuit, turns, gaps, habits, marks, startedAt, endedEarly } = defineProps<{
@@ -34,14 +34,11 @@ const runs = useRunsStore();
 
 const id = crypto.randomUUID();
 const finishedAt = new Date();
-const effort = ref<number | null>(null);
-const warm = ref<Warmth | null>(null);
-const note = ref(markLines(marks, ({ drillId }) => library.drillOf(drillId)?.name ?? drillId));
-const WARMTH: readonly { readonly value: Warmth; readonly title: string }[] = [
-  { value: 'yes', title: 'Yes, light sweat' },
-  { value: 'nearly', title: 'Nearly' },
-  { value: 'no', title: 'No' },
-];
+const how = ref<RunCorrection>({
+  effort: null,
+  warm: null,
+  note: markLines(marks, ({ drillId }) => library.drillOf(drillId)?.name ?? drillId),
+});
 
 const planned = computed(() => turns.reduce((sum, turn) => sum + turn.planned, 0));
 const actual = computed(() => turns.reduce((sum, turn) => sum + turn.actual, 0));
@@ -62,9 +59,8 @@ function keep(): Promise<void> {
     startedAt: startedAt.toISOString(),
     finishedAt: finishedAt.toISOString(),
     endedEarly,
-    effort: effort.value,
-    warm: warm.value,
-    note: note.value.trim(),
+    ...how.value,
+    note: how.value.note.trim(),
     turns: turns.map(named),
     pace: paceOf(gaps, habits),
   });
@@ -93,14 +89,7 @@ function named(turn: TurnRecord): RunTurn {
         {{ circuit.title }}: <span class="clock">{{ clock(actual) }}</span> of {{ clock(planned) }} planned
       </p>
     </header>
-    <EffortScale v-model="effort" />
-    <fieldset>
-      <legend>Are they warm?</legend>
-      <v-btn-toggle v-model="warm" aria-label="Are they warm?">
-        <v-btn v-for="choice in WARMTH" :key="choice.value" :value="choice.value">{{ choice.title }}</v-btn>
-      </v-btn-toggle>
-    </fieldset>
-    <v-textarea v-model="note" label="Note: any niggle, a stiffer side, what to change" rows="3" maxlength="2000" />
+    <HowItWas v-model="how" />
     <p class="soft small">
       Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness: stop, and see a
       licensed professional before going on.
@@ -124,13 +113,6 @@ function named(turn: TurnRecord): RunTurn {
 }
 h1 {
   font-size: 2.6rem;
-}
-fieldset {
-  border: 0;
-}
-legend {
-  margin-bottom: 0.5rem;
-  font-weight: 600;
 }
 .acts {
   display: flex;

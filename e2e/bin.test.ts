@@ -1,0 +1,48 @@
+import type { Browser } from 'playwright-core';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launchBrowser();
+});
+afterAll(() => browser.close());
+
+it('keeps what was removed: a circuit with its sessions, a log entry that is put right first, both found and restored', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.goto('/circuits');
+  await page.getByRole('button', { name: 'Remove Before squats', exact: true }).click();
+  await page.getByText(/“Before squats” removed\. \d+ sessions in the schedule still use it\./).waitFor();
+
+  await page.goto('/log');
+  const entry = page.locator('.entry').first();
+  await entry.getByRole('button', { name: 'Correct effort or note' }).click();
+  await entry.getByRole('textbox', { name: /Note/ }).fill('Doors open, colder than planned.');
+  await expectAccessible(page, 'correcting a log entry');
+  await entry.getByRole('button', { name: 'Save' }).click();
+  await entry.getByText('Doors open, colder than planned.').waitFor();
+  const title = (await entry.getByRole('heading', { level: 2 }).textContent()) ?? '';
+  await entry.getByRole('button', { name: 'Remove from log' }).click();
+  await page.getByText(`“${title}” removed from the log.`).waitFor();
+
+  // The message is gone, the way back is not.
+  await page.reload();
+  await page.getByRole('link', { name: 'Bin' }).click();
+  await page.getByRole('heading', { level: 1, name: 'Bin' }).waitFor();
+  await page.getByText('Log entry,').waitFor();
+  await expectAccessible(page, 'the bin');
+  await page.getByRole('textbox', { name: 'Find by title' }).fill('before squ');
+  await page.getByText('Log entry,').waitFor({ state: title === 'Before squats' ? 'visible' : 'detached' });
+  await page.getByRole('listitem').filter({ hasText: 'Circuit' }).getByRole('button', { name: 'Restore' }).click();
+  await page.getByText('“Before squats” restored.').waitFor();
+  await page.getByRole('textbox', { name: 'Find by title' }).fill('');
+  await page.getByRole('listitem').filter({ hasText: 'Log entry' }).getByRole('button', { name: 'Restore' }).click();
+  await page.getByText('The bin is empty.').waitFor();
+  await page.goto('/log');
+  await page.getByText('Doors open, colder than planned.').waitFor();
+  await page.goto('/circuits');
+  await page.getByRole('link', { name: 'Before squats', exact: true }).waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import type { RunCorrection, Warmth } from '@prompt-spark/contract/run';
+import EffortScale from './EffortScale.vue';
+
+/** How a run was: how hard, warm or not, a note. Asked when it ends, and put right in the log. */
+const how = defineModel<RunCorrection>({ required: true });
+const WARMTH: readonly { readonly value: Warmth; readonly title: string }[] = [
+  { value: 'yes', title: 'Yes, light sweat' },
+  { value: 'nearly', title: 'Nearly' },
+  { value: 'no', title: 'No' },
+];
+</script>
+
+<template>
+  <EffortScale :model-value="how.effort" @update:model-value="(effort) => (how = { ...how, effort })" />
+  <fieldset>
+    <legend>Are they warm?</legend>
+    <v-btn-toggle
+      aria-label="Are they warm?"
+      :model-value="how.warm"
+      @update:model-value="(warm: Warmth | null | undefined) => (how = { ...how, warm: warm ?? null })"
+    >
+      <v-btn v-for="choice in WARMTH" :key="choice.value" :value="choice.value">{{ choice.title }}</v-btn>
+    </v-btn-toggle>
+  </fieldset>
+  <v-textarea
+    label="Note: any niggle, a stiffer side, what to change"
+    rows="3"
+    maxlength="2000"
+    :model-value="how.note"
+    @update:model-value="(note) => (how = { ...how, note })"
+  />
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+}
+legend {
+  margin-bottom: 0.5rem;
+  font-weight: 600;
+}
+</style>

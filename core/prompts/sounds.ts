@@ -21,7 +21,8 @@ export function soundsOf(segments: readonly Segment[]): readonly Sound[] {
   const sounds = segments.flatMap((segment, index) => {
     const opening = openingSound(segment);
     const next = segments[index + 1];
-    const counted = segment.kind === 'work' || next?.kind === 'work';
+    // Nobody knows when an open end comes.
+    const counted = !segment.openEnd && (segment.kind === 'work' || next?.kind === 'work');
     return [...(opening ? [{ at: segment.start, kind: opening }] : []), ...(counted ? countdown(segment) : [])];
   });
   const last = segments.at(-1);

@@ -239,7 +239,7 @@ function midwayLines({ wish, segment, slot, drill }: Here): readonly WantedLine[
   const half = segment.start + segment.length / 2;
   const end = segment.end - BEEPS;
   const lines: WantedLine[] = [];
-  if (segment.length >= HALVED && slot.dose.kind !== 'ramp')
+  if (segment.length >= HALVED && slot.dose.kind !== 'ramp' && !segment.openEnd)
     lines.push({ slotId: slot.id, kind: 'halfway', forms: ['Halfway.'], gaps: [gap(half, half + 2)], must: false });
   if (segment.length >= CORRECTED && (segment.round === 1 || wish.talk === 'teaching'))
     lines.push({

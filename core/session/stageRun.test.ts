@@ -31,7 +31,7 @@ class Hall {
   }
 }
 
-const kinds = ['look', 'start', 'pause', 'go on', 'skip', 'back', 'ten more', 'stop'] as const;
+const kinds = ['look', 'start', 'pause', 'go on', 'skip', 'back', 'again', 'leave out', 'ten more', 'stop'] as const;
 const event = fc.oneof(
   { weight: 9, arbitrary: fc.constantFrom(...kinds.filter((kind) => kind !== 'stop')) },
   { weight: 1, arbitrary: fc.constant('stop' as const) },

@@ -1,8 +1,10 @@
 import { momentAt, stretchSegment } from '../timeline/moment.ts';
 import type { Segment } from '../timeline/timeline.ts';
 import type { Seconds } from '../units.ts';
+import { startOfTurn, withoutDrill } from './changedCourse.ts';
 import { blankGaps, gapsAlong, gapsBetween, gapsPaused, type GapRecord } from './gaps.ts';
 import type { MarkKind, RunMark } from './marks.ts';
+import { endedAt, heldOpen } from './openEnds.ts';
 import { blankRecord, recordAlong, spend, spendBetween, type TurnRecord } from './runRecord.ts';
 
 /** How far into a stretch "back" still goes to the one before, rather than to the beginning of this one. */
@@ -28,7 +30,10 @@ export interface StageRun {
 
 /** What a coach can do to a run, and looking at it. */
 export type RunEvent =
-  | { readonly kind: 'look' | 'start' | 'pause' | 'go on' | 'skip' | 'back' | 'ten more' | 'stop' }
+  | {
+      readonly kind:
+        'look' | 'start' | 'pause' | 'go on' | 'skip' | 'back' | 'again' | 'leave out' | 'ten more' | 'stop';
+    }
   | { readonly kind: 'mark'; readonly mark: MarkKind }
   /** What has been stays; what is still to come is what these say. */
   | { readonly kind: 'go on with'; readonly segments: readonly Segment[] };
@@ -76,10 +81,21 @@ export function runAfter(before: StageRun, event: RunEvent, reading: ClockReadin
       return run.state === 'paused' ? { ...run, state: 'running' } : run;
     case 'skip': {
       const at = momentAt(run.segments, run.position);
-      return at ? movedTo(run, at.segment.end) : run;
+      if (!at) return run;
+      // An open end is here; the seconds that were held open for it are gone.
+      if (at.segment.openEnd) {
+        return movedTo({ ...run, segments: endedAt(run.segments, at.index, run.position) }, run.position);
+      }
+      return movedTo(run, at.segment.end);
     }
     case 'back':
       return movedTo(run, startBefore(run));
+    case 'again': {
+      const at = momentAt(run.segments, run.position);
+      return at ? movedTo(run, startOfTurn(run.segments, at)) : run;
+    }
+    case 'leave out':
+      return movedTo({ ...run, segments: withoutDrill(run.segments, run.position) }, run.position);
     case 'ten more': {
       const at = momentAt(run.segments, run.position);
       return at ? { ...run, segments: stretchSegment(run.segments, at.index, TEN_MORE) } : run;
@@ -106,16 +122,20 @@ function markHere({ segments, position }: StageRun, kind: MarkKind): readonly Ru
 }
 
 function booked(run: StageRun, { at, stood }: ClockReading): StageRun {
-  const { segments, record, position, gaps } = run;
-  if (run.state === 'running') {
-    const now = Math.min(at, runLength(run));
+  const { record, position, gaps } = run;
+  const running = run.state === 'running';
+  const segments = running ? heldOpen(run.segments, position, at) : run.segments;
+  if (running) {
+    const length = runLength({ segments });
+    const now = Math.min(at, length);
     const passed = {
       ...run,
+      segments,
       position: now,
       record: spendBetween(record, segments, position, now),
       gaps: gapsBetween(gaps, segments, position, now),
     };
-    return at >= runLength(run) ? { ...passed, state: 'ended' } : passed;
+    return at >= length ? { ...passed, state: 'ended' } : passed;
   }
   const standing = run.state === 'paused' && stood > 0 ? momentAt(segments, position) : undefined;
   if (!standing) return run;

@@ -119,6 +119,7 @@ function segmentOf({ block, slot, drill, round, rounds }: Turn, piece: Piece, se
     restAfter,
     swap,
     waitsFor,
+    openEnd: kind === 'work' && slot.dose.kind === 'feel',
   };
 }
 

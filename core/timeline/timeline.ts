@@ -38,6 +38,8 @@ export interface Segment {
   readonly swap: 'side' | 'partner' | null;
   /** What getting ready lasts for: people on their way, or the words that are said. Null in all else. */
   readonly waitsFor: 'move' | 'talk' | null;
+  /** Work until the coach says so: its length is what is usual, and a run waits there. */
+  readonly openEnd: boolean;
 }
 
 /** What a slot takes in one round, first one first, at plan. */

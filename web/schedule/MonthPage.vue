@@ -68,7 +68,7 @@ function add(to: string): void {
         <RouterLink :to="{ query: { month: monthFrom(grid.first, -1) } }" class="turn" aria-label="The month before">
           <v-icon :icon="mdiChevronLeft" />
         </RouterLink>
-        <v-btn variant="text" :to="{ query: {} }">This month</v-btn>
+        <v-btn variant="text" :active="false" :to="{ query: {} }">This month</v-btn>
         <RouterLink :to="{ query: { month: monthFrom(grid.first, 1) } }" class="turn" aria-label="The month after">
           <v-icon :icon="mdiChevronRight" />
         </RouterLink>

@@ -9,6 +9,7 @@ import {
   mdiPlus,
   mdiSkipNext,
   mdiSkipPrevious,
+  mdiSwapHorizontal,
   mdiTimerAlertOutline,
   mdiVolumeHigh,
   mdiVolumeOff,
@@ -19,7 +20,7 @@ import type { StageConductor } from './useStageRun.ts';
 
 /** The coach's controls. They show on movement, touch or key, and while paused. */
 const { run } = defineProps<{ run: StageConductor; shown: boolean }>();
-const emit = defineEmits<{ leave: []; late: []; note: []; voice: [] }>();
+const emit = defineEmits<{ leave: []; late: []; note: []; change: []; voice: [] }>();
 const screen = useFullscreen();
 const paused = computed(() => run.state.value === 'paused');
 </script>
@@ -36,6 +37,7 @@ const paused = computed(() => run.state.value === 'paused');
     <v-btn :icon="mdiSkipNext" variant="text" size="large" aria-label="Skip" @click="run.skip" />
     <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">10 s</v-btn>
     <v-btn variant="text" size="large" :prepend-icon="mdiTimerAlertOutline" @click="emit('late')">We’re late</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiSwapHorizontal" @click="emit('change')">Change</v-btn>
     <v-btn variant="text" size="large" :prepend-icon="mdiNoteEditOutline" @click="emit('note')">Note</v-btn>
     <v-btn
       :icon="run.muted.value ? mdiVolumeOff : mdiVolumeHigh"

@@ -5,6 +5,7 @@ import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import { paceOf, type GapRecord } from '@prompt-spark/core/session/gaps';
 import type { RunMark } from '@prompt-spark/core/session/marks';
+import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
@@ -15,11 +16,13 @@ import { useRunsStore } from '../log/runs.ts';
 import { markLines } from './markWords.ts';
 
 /** The end: how hard, warm or not, a note; then it goes in the log. */
-const { circuitId, sessionId, circuit, turns, gaps, habits, marks, startedAt, endedEarly } = defineProps<{
+const { circuitId, sessionId, circuit, turns, segments, gaps, habits, marks, startedAt, endedEarly } = defineProps<{
   circuitId: string;
   sessionId: string | null;
   circuit: Circuit;
   turns: readonly TurnRecord[];
+  /** What was run. */
+  segments: readonly Segment[];
   gaps: readonly GapRecord[];
   /** The pace that it was planned with. */
   habits: Habits;
@@ -76,7 +79,7 @@ function named(turn: TurnRecord): RunTurn {
     actual: milliseconds(turn.actual),
     paused: milliseconds(turn.paused),
     drillName: drill?.name ?? turn.drillId,
-    phase: block?.phase ?? 'mobilise',
+    phase: segments.find(({ slotId }) => slotId === turn.slotId)?.phase ?? block?.phase ?? 'mobilise',
   };
 }
 </script>

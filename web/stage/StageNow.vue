@@ -83,7 +83,9 @@ const announced = computed(() =>
       <h1>{{ name }}</h1>
       <p class="cue">{{ cueFor(segment, planned, figure) }}</p>
       <div class="count">
-        <span class="clock seconds" role="timer" data-test="seconds">{{ countdown(moment.left) }}</span>
+        <span class="clock seconds" role="timer" data-test="seconds">{{
+          segment.openEnd ? clock(Math.floor(moment.into)) : countdown(moment.left)
+        }}</span>
         <p class="how">
           <span v-if="sideName(segment)" class="side">{{ sideName(segment) }}</span>
           <span v-for="word in howWords(segment, planned, moment.into, plates)" :key="word" class="soft rep">{{

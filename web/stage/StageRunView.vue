@@ -1,22 +1,21 @@
 <script setup lang="ts">
 import type { CircuitDraft } from '@prompt-spark/contract/circuit';
+import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import { changeSlot, takeOutLine } from '@prompt-spark/core/circuit/edit';
 import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { Plates } from '@prompt-spark/core/dose/lift';
-import { useEventListener, useIntervalFn, useTimeoutFn, useWakeLock } from '@vueuse/core';
-import { canBeTakenUp, caughtUp, isUnlogged, takenUp } from '@prompt-spark/core/session/keptRun';
+import { useTimeoutFn, useWakeLock } from '@vueuse/core';
+import type { Swapped } from '@prompt-spark/core/session/changedCourse';
+import { caughtUp, takenUp } from '@prompt-spark/core/session/keptRun';
 import type { StageRun } from '@prompt-spark/core/session/stageRun';
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { turnKey, type Refit } from '@prompt-spark/core/fit/refitRun';
-import { useAccountStore } from '../shell/account.ts';
 import ResumeQuestion from './ResumeQuestion.vue';
-import { runDrawer, type KeptStage } from './runDrawer.ts';
-import { useBrowserSpeech } from '../voice/useBrowserSpeech.ts';
-import { utteranceOf } from '../voice/spokenClips.ts';
+import type { KeptStage } from './runDrawer.ts';
 import type { SpokenScript } from '../voice/useScript.ts';
 import StageCaption from './StageCaption.vue';
-import { useStageRun } from './useStageRun.ts';
 import StageControls from './StageControls.vue';
 import StageEnd from './StageEnd.vue';
 import StageFlash from './StageFlash.vue';
@@ -27,7 +26,10 @@ import StageMarks from './StageMarks.vue';
 import StageNow from './StageNow.vue';
 import StopQuestion from './StopQuestion.vue';
 import { slotOf } from './stageWords.ts';
+import { useCountIn } from './useCountIn.ts';
+import { useRunKeeping } from './useRunKeeping.ts';
 import { useStageKeys } from './useStageKeys.ts';
+import { useSpokenRun } from './useStageVoice.ts';
 
 /** A circuit on the wall: what is now, what is next, and the coach's controls, which hide until they are wanted. */
 const { circuitId, sessionId, draft, segments, habits, voice } = defineProps<{
@@ -42,49 +44,27 @@ const { circuitId, sessionId, draft, segments, habits, voice } = defineProps<{
   /** What is said along the segments. */
   voice: SpokenScript;
 }>();
+const StageChange = defineAsyncComponent(() => import('./StageChange.vue'));
 const StageHelp = defineAsyncComponent(() => import('./StageHelp.vue'));
 const VoiceDialog = defineAsyncComponent(() => import('../voice/VoiceDialog.vue'));
 const router = useRouter();
-const run = useStageRun(segments, {
-  heard: (along) =>
-    voice.settings.value.on
-      ? voice.scriptAlong(along).prompts.map((prompt) => ({
-          at: prompt.at,
-          kind: 'speech',
-          ...utteranceOf(prompt, voice.settings.value),
-        }))
-      : [],
-  ready: (context) => voice.clips.value.decodeFor(context),
-  bufferOf: (context, utterance) => voice.clips.value.bufferOf(context, utterance),
-});
-const prompts = computed(() => (voice.settings.value.on ? voice.scriptAlong(run.segments.value).prompts : []));
+const { run, prompts } = useSpokenRun(segments, voice);
 const speaking = ref(false);
 const noting = ref(false);
-useBrowserSpeech(
-  () => prompts.value,
-  () => run.position.value,
-  () => voice.speaks.value === false && run.state.value === 'running' && !run.muted.value,
-  () => voice.settings.value.speed / 165,
-);
-watch(
-  [() => voice.clips.value, () => voice.settings.value, voice.speaks],
-  async () => {
-    await voice.prepare();
-    await run.takeClips();
-  },
-  { flush: 'post' },
-);
+const changing = ref(false);
 const stopping = ref(false);
 const late = ref(false);
 const help = ref(false);
-/** Slots that run otherwise since what is left was fitted. */
-const refitted = shallowRef<Refit['slots']>(new Map());
+/** The circuit as it is run: with what was put in and left out on the way. */
+const course = shallowRef(draft);
+/** Slots that run otherwise than they were planned: fitted to the time left, or put in for another. */
+const changed = shallowRef<ReadonlyMap<string, Slot>>(new Map());
 const moment = computed(() => run.moment.value);
 const library = useLibraryStore();
 const drillNow = computed(() => library.drillOf(moment.value?.segment.drillId ?? '')?.name ?? 'this drill');
 const slot = computed(() => {
   const segment = moment.value?.segment;
-  return segment && (refitted.value.get(turnKey(segment)) ?? slotOf(draft.circuit, segment));
+  return segment && (changed.value.get(turnKey(segment)) ?? slotOf(course.value.circuit, segment));
 });
 const wakeLock = useWakeLock();
 const controls = ref(true);
@@ -95,25 +75,10 @@ function showControls(): void {
   hide.start();
 }
 
-/** Seconds until the run begins by itself; 0 while nothing is counted. */
-const counting = ref(0);
-const count = useIntervalFn(
-  () => {
-    counting.value -= 1;
-    if (counting.value <= 0) begin();
-  },
-  1000,
-  { immediate: false },
-);
-
-function countIn(seconds: number): void {
-  counting.value = seconds;
-  count.resume();
-}
+const countIn = useCountIn(begin);
 
 function begin(): void {
-  count.pause();
-  counting.value = 0;
+  countIn.callOff();
   void run.start();
   stayAwake();
 }
@@ -123,27 +88,10 @@ function stayAwake(): void {
   showControls();
 }
 
-/** The run is kept in this browser while it is under way, and asked about when the Stage is opened again. */
-const drawer = runDrawer(useAccountStore().account?.coachId ?? '', circuitId, sessionId);
-const left = shallowRef<KeptStage>();
-const before = drawer.get();
-if (before && canBeTakenUp(before, Date.now())) left.value = before;
-if (before && isUnlogged(before, Date.now())) run.showEnd(before.run, new Date(before.startedAt));
-
-function keep(): void {
-  if (run.state.value === 'waiting') return;
-  drawer.put({
-    run: run.run.value,
-    startedAt: (run.startedAt.value ?? new Date()).getTime(),
-    keptAt: Date.now(),
-    refitted: [...refitted.value],
-  });
-}
-useIntervalFn(keep, 1000);
-useEventListener(window, 'pagehide', keep);
+const { left, drop: dropKept } = useRunKeeping({ circuitId, sessionId }, run, changed);
 
 async function takeUp(kept: KeptStage, make: (kept: KeptStage, now: number) => StageRun): Promise<void> {
-  refitted.value = new Map(kept.refitted);
+  changed.value = new Map(kept.refitted);
   await run.takeUp(make(kept, Date.now()), new Date(kept.startedAt));
   // The question stays until the run stands where it was: nothing else is seen in between.
   left.value = undefined;
@@ -151,8 +99,7 @@ async function takeUp(kept: KeptStage, make: (kept: KeptStage, now: number) => S
 }
 
 function afresh(): void {
-  drawer.drop();
-  left.value = undefined;
+  dropKept();
   begin();
 }
 
@@ -171,9 +118,9 @@ function drop(): void {
   goAway(backTo.value);
 }
 
-/** Logged, or left on purpose: there is nothing to take up any more. */
+/** Logged, or left on purpose. */
 function goAway(to: string): void {
-  drawer.drop();
+  dropKept();
   void router.push(to);
 }
 
@@ -183,9 +130,22 @@ const endedEarly = computed(() => run.position.value < run.total.value);
 
 function goOnWith(refit: Refit): void {
   late.value = false;
-  refitted.value = new Map([...refitted.value, ...refit.slots]);
+  changed.value = new Map([...changed.value, ...refit.slots]);
   run.goOnWith(refit.segments);
   showControls();
+}
+
+/** Another drill takes the place of the one of the moment, for whatever is fitted or changed later too. */
+function swapIn(was: Slot, { segments: after, slot: put }: Swapped): void {
+  course.value = { ...course.value, circuit: changeSlot(course.value.circuit, was.id, () => put) };
+  const own = after.filter(({ slotId }) => slotId === put.id);
+  changed.value = new Map([...changed.value, ...own.map((segment) => [turnKey(segment), put] as const)]);
+  run.goOnWith(after);
+}
+
+function leaveOut(was: Slot): void {
+  course.value = { ...course.value, circuit: takeOutLine(course.value.circuit, was.id) };
+  run.leaveOut();
 }
 
 const asked = computed(() => stopping.value || late.value || help.value || speaking.value || left.value !== undefined);
@@ -195,12 +155,12 @@ useStageKeys({
   begin,
   late: () => (late.value = true),
   note: () => (noting.value = !noting.value),
+  change: () => (changing.value = !changing.value),
   help: () => (help.value = true),
   touched: showControls,
   blocked: asked,
 });
 watch(run.state, (state) => {
-  keep();
   if (state === 'ended' && wakeLock.isActive.value) void wakeLock.release();
 });
 onMounted(() => {
@@ -208,7 +168,7 @@ onMounted(() => {
   if (left.value || !navigator.userActivation.hasBeenActive) return;
   const { begins } = voice.settings.value;
   if (begins === 'at once') begin();
-  else if (begins !== 'on a press') countIn(begins === '5 s' ? 5 : 15);
+  else if (begins !== 'on a press') countIn.from(begins === '5 s' ? 5 : 15);
 });
 </script>
 
@@ -217,7 +177,8 @@ onMounted(() => {
     v-if="run.state.value === 'ended'"
     :circuit-id="circuitId"
     :session-id="sessionId"
-    :circuit="draft.circuit"
+    :circuit="course.circuit"
+    :segments="run.segments.value"
     :turns="run.record.value"
     :gaps="run.run.value.gaps"
     :habits="habits"
@@ -243,6 +204,14 @@ onMounted(() => {
         :position="run.position.value"
       />
       <StageCaption :prompts="prompts" :position="run.position.value" />
+      <v-btn
+        v-if="moment.segment.openEnd && run.state.value === 'running'"
+        class="ready"
+        size="x-large"
+        height="72"
+        @click="run.skip"
+        >They’re ready: next</v-btn
+      >
       <StageFoot
         :segments="run.segments.value"
         :position="run.position.value"
@@ -258,8 +227,8 @@ onMounted(() => {
       @afresh="afresh"
     />
     <div v-else-if="run.state.value === 'waiting'" class="begin">
-      <p v-if="counting" class="counting clock" role="timer">{{ counting }}</p>
-      <v-btn size="x-large" height="72" @click="begin">{{ counting ? 'Start now' : 'Start' }}</v-btn>
+      <p v-if="countIn.left.value" class="counting clock" role="timer">{{ countIn.left.value }}</p>
+      <v-btn size="x-large" height="72" @click="begin">{{ countIn.left.value ? 'Start now' : 'Start' }}</v-btn>
       <v-btn variant="text" @click="leave">Back</v-btn>
     </div>
     <StageControls
@@ -269,10 +238,20 @@ onMounted(() => {
       @leave="leave"
       @late="late = true"
       @note="noting = !noting"
+      @change="changing = !changing"
       @voice="speaking = true"
     />
     <StageMarks v-if="moment" v-model="noting" :drill="drillNow" @mark="run.mark" />
-    <StageLate v-model="late" :run="run" :draft="draft" @refit="goOnWith" />
+    <StageChange
+      v-if="slot && changing"
+      v-model="changing"
+      :run="run"
+      :draft="course"
+      :slot="slot"
+      @swap="(swapped) => slot && swapIn(slot, swapped)"
+      @leave-out="slot && leaveOut(slot)"
+    />
+    <StageLate v-model="late" :run="run" :draft="course" @refit="goOnWith" />
     <StageHelp v-if="help" v-model="help" />
     <VoiceDialog v-if="speaking" v-model="speaking" />
     <StopQuestion v-model="stopping" @stop="stop" @drop="drop" />
@@ -292,6 +271,11 @@ onMounted(() => {
   font-weight: 750;
   line-height: 1;
   text-align: center;
+}
+.ready {
+  align-self: center;
+  margin-bottom: 1.5rem;
+  font-size: clamp(1.1rem, 1.8vw, 1.8rem);
 }
 .begin {
   position: absolute;

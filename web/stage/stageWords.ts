@@ -29,7 +29,7 @@ export function kindWord(segment: Segment): string {
     case 'ready':
       return segment.round > 1 ? 'Again' : 'Get ready';
     case 'work':
-      return 'Work';
+      return segment.openEnd ? 'Until you are ready' : 'Work';
     case 'switch':
       if (segment.swap === 'partner') return 'Partners change';
       return segment.sideWord === 'way' ? 'Turn round' : 'Change sides';

@@ -10,6 +10,7 @@ export function useStageKeys(parts: {
   readonly leave: () => void;
   readonly late: () => void;
   readonly note: () => void;
+  readonly change: () => void;
   readonly help: () => void;
   readonly touched: () => void;
   /** A question is on the screen and takes the keys. */
@@ -42,6 +43,9 @@ export function useStageKeys(parts: {
       },
       note: () => {
         if (run.state.value !== 'waiting') parts.note();
+      },
+      change: () => {
+        if (run.state.value !== 'waiting') parts.change();
       },
       mute: run.mute,
       fullScreen: () =>

@@ -69,7 +69,7 @@ export function useStageRun(planned: readonly Segment[], speech: Speech = SILENT
     stoodSince = here;
     const after = runAfter(before, event, { at, stood });
     run.value = after;
-    const moved = event.kind === 'skip' || event.kind === 'back';
+    const moved = ['skip', 'back', 'again', 'leave out'].includes(event.kind);
     if (moved) clock.seek(after.position);
     if (moved || event.kind === 'stop' || before.segments !== after.segments) player?.callOff();
     if (before.state !== after.state) follow(after.state);
@@ -164,6 +164,10 @@ export function useStageRun(planned: readonly Segment[], speech: Speech = SILENT
     goOn: () => tell({ kind: 'go on' }),
     skip: () => tell({ kind: 'skip' }),
     back: () => tell({ kind: 'back' }),
+    /** The drill of the moment from its beginning. */
+    again: () => tell({ kind: 'again' }),
+    /** No more of the drill of the moment, in later rounds either. */
+    leaveOut: () => tell({ kind: 'leave out' }),
     tenMore: () => tell({ kind: 'ten more' }),
     /** Goes on otherwise: what has been stays, and what is still to come is what these say. The clock runs on. */
     goOnWith: (segments: readonly Segment[]) => tell({ kind: 'go on with', segments }),

@@ -1,0 +1,40 @@
+import type { Segment } from '@prompt-spark/core/timeline/timeline';
+import { computed, watch } from 'vue';
+import { utteranceOf } from '../voice/spokenClips.ts';
+import { useBrowserSpeech } from '../voice/useBrowserSpeech.ts';
+import type { SpokenScript } from '../voice/useScript.ts';
+import { useStageRun } from './useStageRun.ts';
+
+/** Speed of speech, in words a minute, at which the browser's own voice is neither slowed nor hurried. */
+const PLAIN_SPEED = 165;
+
+/** A run that speaks: its clips on its clock, else the browser's own voice, and what is said as captions. */
+export function useSpokenRun(segments: readonly Segment[], voice: SpokenScript) {
+  const promptsAlong = (along: readonly Segment[]) => (voice.settings.value.on ? voice.scriptAlong(along).prompts : []);
+  const run = useStageRun(segments, {
+    heard: (along) =>
+      promptsAlong(along).map((prompt) => ({
+        at: prompt.at,
+        kind: 'speech',
+        ...utteranceOf(prompt, voice.settings.value),
+      })),
+    ready: (context) => voice.clips.value.decodeFor(context),
+    bufferOf: (context, utterance) => voice.clips.value.bufferOf(context, utterance),
+  });
+  const prompts = computed(() => promptsAlong(run.segments.value));
+  useBrowserSpeech(
+    () => prompts.value,
+    () => run.position.value,
+    () => voice.speaks.value === false && run.state.value === 'running' && !run.muted.value,
+    () => voice.settings.value.speed / PLAIN_SPEED,
+  );
+  watch(
+    [() => voice.clips.value, () => voice.settings.value, voice.speaks],
+    async () => {
+      await voice.prepare();
+      await run.takeClips();
+    },
+    { flush: 'post' },
+  );
+  return { run, prompts };
+}

@@ -1,3 +1,8 @@
+import { occasionOf } from '@prompt-spark/core/occasion/occasion';
+import { UNKNOWN_PERSON } from '@prompt-spark/core/people/person';
+import { slotPlaces } from '@prompt-spark/core/swaps/swap';
+import { swapsFor } from '@prompt-spark/core/swaps/swapsFor';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import type { Drill, Variant } from '@prompt-spark/core/drills/drill';
 import { libraryOf, plainName } from '@prompt-spark/core/drills/library';
 import { servedOn } from '@prompt-spark/core/drills/served';
@@ -25,6 +30,20 @@ describe('one movement', () => {
     const [one, means] = [places.get(place), places.get(other)];
     if (!one || !means) throw new Error(`There is no ${one ? other : place}.`);
     expect(factsOf(one.drill, one.rung)).toEqual(factsOf(means.drill, means.rung));
+  });
+
+  it('is never offered in place of itself under another name', () => {
+    const occasion = occasionOf({ library });
+    for (const [place, other] of Object.entries(SAME_MOVEMENT)) {
+      const [one, means] = [places.get(place), places.get(other)];
+      if (!one || !means || means.rung.rung !== 0) continue;
+      const { circuit } = readWhiteboard(`mobilise\n${means.drill.name}`, library);
+      const [planned] = slotPlaces(circuit, occasion);
+      if (!planned) throw new Error(`${means.drill.name} is not read.`);
+      const { swaps } = swapsFor(planned, { id: '', ...UNKNOWN_PERSON }, occasion);
+      const offered = swaps.filter(({ drillId, variantId }) => drillId === one.drill.id && variantId === one.rung.id);
+      expect(offered, `${other} as ${place}`).toEqual([]);
+    }
   });
 
   it('is found wherever a rung has the name of another drill, unless only the words are alike', () => {

@@ -43,22 +43,26 @@ export function swapsFor(
   const scored = offered
     .map((candidate) => ({ candidate, score: scoreFor(person, place, candidate, need) }))
     .toSorted((one, other) => other.score - one.score || byName(one.candidate, other.candidate));
-  const swaps = oneEach(scored.map(({ candidate }) => candidate)).map((candidate) =>
-    swapOf(place, person, candidate, need, there),
-  );
+  const swaps = oneEach(
+    scored.map(({ candidate }) => candidate),
+    place,
+  ).map((candidate) => swapOf(place, person, candidate, need, there));
   if (swaps.length > 0) return { conflicts, swaps, nothingFits: false };
   return { conflicts, swaps: usesOfTheTime(place, ceilings, occasion, tolerated), nothingFits: true };
 }
 
 const byName = (one: Candidate, other: Candidate): number => one.drill.id.localeCompare(other.drill.id);
 
-/** The best rung of each drill, each movement once; after them the other rungs of the drill that is planned. */
-function oneEach(candidates: readonly Candidate[]): readonly Candidate[] {
-  const [drills, movements] = [new Set<string>(), new Set<string>()];
+/**
+ * The best rung of each drill, each movement once, and never what is planned under another name; after them the other rungs
+ * of the drill that is planned.
+ */
+function oneEach(candidates: readonly Candidate[], planned: Pick<SlotPlace, 'drill' | 'rung'>): readonly Candidate[] {
+  const [drills, movements] = [new Set<string>(), new Set([movementOf(planned)])];
   const [first, more]: [Candidate[], Candidate[]] = [[], []];
   for (const candidate of candidates) {
-    const { drill, rung } = candidate;
-    const movement = JSON.stringify([rung.posture, rung.effort, rung.demands, servedOn(drill, rung)]);
+    const { drill } = candidate;
+    const movement = movementOf(candidate);
     if (movements.has(movement)) continue;
     movements.add(movement);
     if (!drills.has(drill.id)) first.push(candidate);
@@ -67,6 +71,10 @@ function oneEach(candidates: readonly Candidate[]): readonly Candidate[] {
   }
   return [...first, ...more];
 }
+
+/** What two rungs that are one movement have in common. */
+const movementOf = ({ drill, rung }: Pick<SlotPlace, 'drill' | 'rung'>): string =>
+  JSON.stringify([rung.posture, rung.effort, rung.demands, servedOn(drill, rung)]);
 
 function swapOf(place: SlotPlace, person: Person, candidate: Candidate, need: Need, there: ReadonlySet<string>): Swap {
   const { drill, rung } = candidate;

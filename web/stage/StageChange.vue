@@ -66,6 +66,7 @@ function leaveOut(): void {
       <v-btn variant="outlined" size="large" :prepend-icon="mdiDebugStepOver" @click="leaveOut"
         >Leave it out today</v-btn
       >
+      <v-btn variant="text" size="large" @click="open = false">Close</v-btn>
     </div>
     <p v-if="offers.length" class="soft">Or do this instead, from now on:</p>
     <div class="offers">

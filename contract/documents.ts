@@ -10,7 +10,7 @@ export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   approach: 1,
   'main session': 1,
   fit: 1,
-  person: 3,
+  person: 4,
   run: 2,
   site: 1,
 };
@@ -43,6 +43,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (person) => withEach(person, 'choices', (choice) => withDefaults(choice, { answeredBy: '', answeredOn: '' })),
     // Of nobody was anything seen in version 2.
     (person) => withDefaults(person, { seen: [] }),
+    // Nor was anything measured in version 3.
+    (person) => withDefaults(person, { measured: [] }),
   ],
   run: [
     (run) => run,

@@ -12,6 +12,8 @@ import {
   type Person,
   type ReadinessOnDay,
 } from '@prompt-spark/core/people/person';
+import { MEASURES } from '@prompt-spark/core/measures/measure';
+import { MOST_MEASURED, type Measured } from '@prompt-spark/core/people/measured';
 import { REGIONS } from '@prompt-spark/core/people/region';
 import { MOST_SEEN, SEEN_SIDES, SEEN_STATES, type Seen } from '@prompt-spark/core/people/seen';
 import Joi from 'joi';
@@ -94,6 +96,20 @@ const seen = shape<Seen>({
   pain: whole(0, 10).allow(null),
 });
 
+const amount = Joi.number().min(0).max(1000).multiple(0.1).allow(null).required();
+const measured = shape<Measured>({
+  id,
+  measureId: oneOf(...MEASURES.map((measure) => measure.id)),
+  day: day.required(),
+  left: amount,
+  right: amount,
+  once: amount,
+})
+  .custom((value: Measured, helpers) =>
+    value.left === null && value.right === null && value.once === null ? helpers.error('measured.nothing') : value,
+  )
+  .messages({ 'measured.nothing': 'Say what was measured, on one side at least' });
+
 /** The most choices that are kept for one person. Choices that no longer count are dropped when the person is saved. */
 export const MOST_CHOICES = 2000;
 
@@ -115,6 +131,7 @@ export const personDocumentSchema = shape<PersonDocument>({
   readiness: readiness.allow(null),
   holds: listOf(hold).max(100),
   seen: listOf(seen).max(MOST_SEEN),
+  measured: listOf(measured).max(MOST_MEASURED).unique('id'),
 })
   .custom((person: PersonDocument, helpers) =>
     person.consentOn === '' && hasHealthData(person) ? helpers.error('person.consent') : person,

@@ -46,6 +46,7 @@ function documentOf(one: DemoPerson, today: string): PersonDocument {
     consentOn: '2026-09-01',
     choices: [],
     seen: [],
+    measured: [],
     readiness: one.isNew ? { day: today, state: 'new', sore: [] } : null,
     holds: (one.holds ?? []).map((hold) => ({ ...hold, since: '2026-11-01' })),
   };

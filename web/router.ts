@@ -88,6 +88,13 @@ export function createAppRouter(): Router {
         meta: { title: 'Person' },
       },
       {
+        path: '/people/:id/measures',
+        name: 'measures',
+        component: () => import('./measures/MeasuresPage.vue'),
+        props: true,
+        meta: { title: 'Measures' },
+      },
+      {
         path: '/stage/:id',
         name: 'stage',
         component: () => import('./stage/StagePage.vue'),

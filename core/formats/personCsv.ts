@@ -134,6 +134,7 @@ function readLine(cells: Readonly<Record<string, string | undefined>>): PersonLi
     consentOn: cell('consent on'),
     choices: [],
     seen: [],
+    measured: [],
     readiness: null,
     holds: [],
   };

@@ -1,3 +1,4 @@
+import type { Measured } from './measured.ts';
 import type { Kit } from '../drills/kit.ts';
 import type { Limit } from './limitation.ts';
 import type { Region } from './region.ts';
@@ -71,13 +72,23 @@ export interface Person {
   readonly holds: readonly Hold[];
   /** What their coaches saw of them in sessions, the last one first. */
   readonly seen: readonly Seen[];
+  /** What was measured of them, the last day first. */
+  readonly measured: readonly Measured[];
 }
 
 /** States that say nothing of somebody's health. */
 const SAYS_NOTHING_OF_HEALTH: ReadonlySet<Readiness> = new Set(['fine', 'new', 'not here']);
 
 /** Whether anything of somebody is health data, which may be kept only with their consent. */
-export function hasHealthData({ limits, stiffer, readiness, holds, notes, seen }: Omit<Person, 'id'>): boolean {
+export function hasHealthData({
+  limits,
+  stiffer,
+  readiness,
+  holds,
+  notes,
+  seen,
+  measured,
+}: Omit<Person, 'id'>): boolean {
   const said = readiness !== null && !SAYS_NOTHING_OF_HEALTH.has(readiness.state);
   return (
     limits.length > 0 ||
@@ -85,7 +96,8 @@ export function hasHealthData({ limits, stiffer, readiness, holds, notes, seen }
     said ||
     holds.length > 0 ||
     notes !== '' ||
-    seen.some(isTrouble)
+    seen.some(isTrouble) ||
+    measured.length > 0
   );
 }
 
@@ -151,6 +163,7 @@ export const UNKNOWN_PERSON: Omit<Person, 'id'> = {
   readiness: null,
   holds: [],
   seen: [],
+  measured: [],
 };
 
 /**

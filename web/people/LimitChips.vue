@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { PersonDocument } from '@prompt-spark/contract/person';
 import { limitName } from '@prompt-spark/core/people/ceilings';
+import { stifferSides } from '@prompt-spark/core/measures/compare';
 import type { Limit } from '@prompt-spark/core/people/limitation';
+import { computed } from 'vue';
 
 /** What to mind of somebody, as chips: what, how much, where; and the stiffer side. */
 const { document } = defineProps<{ document: PersonDocument }>();
+const sides = computed(() => stifferSides(document));
 const severity = (limit: Limit) => (limit.kind === 'known' ? limit.severity : 'own ceiling');
 </script>
 
@@ -14,10 +17,8 @@ const severity = (limit: Limit) => (limit.kind === 'known' ? limit.severity : 'o
       {{ limitName(limit) }} <span class="how">{{ severity(limit) }}</span>
       <span v-if="limit.until" class="soft"> until {{ limit.until }}</span>
     </li>
-    <li v-for="(side, region) in document.stiffer" :key="region" class="chip stiff">
-      {{ region }}: {{ side }} stiffer
-    </li>
-    <li v-if="!document.limits.length && !Object.keys(document.stiffer).length" class="soft small">no limits</li>
+    <li v-for="(side, region) in sides" :key="region" class="chip stiff">{{ region }}: {{ side }} stiffer</li>
+    <li v-if="!document.limits.length && !Object.keys(sides).length" class="soft small">no limits</li>
   </ul>
 </template>
 

@@ -75,7 +75,10 @@ async function remove(): Promise<void> {
     <LoadingGate :loading="loading">
       <p v-if="missing">You don’t coach anyone at this address. <RouterLink to="/people">People</RouterLink></p>
       <form v-else class="form" novalidate @submit.prevent="submit(draft)">
-        <h1>{{ id === null ? 'New person' : draft.name }}</h1>
+        <header>
+          <h1>{{ id === null ? 'New person' : draft.name }}</h1>
+          <v-btn v-if="id !== null" variant="outlined" :to="`/people/${id}/measures`">Measures</v-btn>
+        </header>
         <div class="fields">
           <v-text-field
             label="Name"
@@ -160,6 +163,12 @@ async function remove(): Promise<void> {
   display: grid;
   gap: 1.25rem;
   max-width: 62rem;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem 1.5rem;
 }
 .fields {
   display: grid;

@@ -7,6 +7,7 @@ import { useEditingStore } from '../store/editing.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { trackWords } from '../../wording/trackWords.ts';
+import OneSideHints from './OneSideHints.vue';
 
 /** Who needs something else in this circuit, slot by slot, and the way to the swaps. */
 const groupTracks = useGroupTracksStore();
@@ -71,6 +72,7 @@ const rows = computed(() =>
           <span v-if="row.open" class="soft small">{{ row.open }} to decide</span>
         </li>
       </ul>
+      <OneSideHints />
       <v-btn variant="outlined" block :to="`/circuits/${sheet.id}/swaps`">Swaps</v-btn>
     </template>
     <p v-else class="soft">

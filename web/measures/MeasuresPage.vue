@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { MEASURES, type Measure } from '@prompt-spark/core/measures/measure';
+import { seriesOf } from '@prompt-spark/core/people/measured';
+import { computed, ref } from 'vue';
+import { useLoading } from '../loading/useLoading.ts';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { useLibraryStore } from '../library/library.ts';
+import { usePeopleStore } from '../people/people.ts';
+import { calendarDay } from '../wording/clock.ts';
+import MeasureCard from './MeasureCard.vue';
+import MeasureForm from './MeasureForm.vue';
+import StifferSides from './StifferSides.vue';
+
+/** What was measured of somebody: both sides over time, and taking the next measurement. */
+const { id } = defineProps<{ id: string }>();
+const people = usePeopleStore();
+const loading = useLoading(() => Promise.all([people.load(), useLibraryStore().load()]));
+const record = computed(() => people.recordOf(id));
+const measured = computed(() => record.value?.document.measured ?? []);
+/** Measures that were taken, the one taken last first. */
+const taken = computed(() => {
+  const order = [...new Set(measured.value.map(({ measureId }) => measureId))];
+  return order.flatMap((measureId) => MEASURES.find((measure) => measure.id === measureId) ?? []);
+});
+const chosen = ref<Measure | null>(null);
+const consented = computed(() => record.value?.document.consentOn !== '');
+const today = calendarDay(new Date());
+const agree = () => people.change(id, (document) => ({ ...document, consentOn: today }));
+</script>
+
+<template>
+  <section class="page">
+    <LoadingGate :loading="loading">
+      <p v-if="!record">You don’t coach anyone at this address. <RouterLink to="/people">People</RouterLink></p>
+      <template v-else>
+        <header>
+          <h1>{{ record.document.name }}: measures</h1>
+          <RouterLink :to="`/people/${id}`">Back to their page</RouterLink>
+        </header>
+        <v-checkbox
+          v-if="!consented"
+          label="They agree that you keep this about their health"
+          hide-details
+          :model-value="false"
+          @update:model-value="agree"
+        />
+        <template v-else>
+          <StifferSides :document="record.document" />
+          <MeasureForm v-if="chosen" :key="chosen.id" :person-id="id" :measure="chosen" @done="chosen = null" />
+          <div v-else class="choose">
+            <h2>Take a measure</h2>
+            <p class="soft">A minute each, with what is at hand. Whatever hurts is not measured.</p>
+            <div class="buttons">
+              <v-btn v-for="measure in MEASURES" :key="measure.id" variant="outlined" @click="chosen = measure">{{
+                measure.name
+              }}</v-btn>
+            </div>
+          </div>
+          <MeasureCard
+            v-for="measure in taken"
+            :key="measure.id"
+            :person-id="id"
+            :measure="measure"
+            :series="seriesOf(measured, measure.id)"
+            @again="chosen = measure"
+          />
+        </template>
+      </template>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  gap: 1.5rem;
+  align-content: start;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  justify-content: space-between;
+  gap: 0.5rem 1.5rem;
+}
+.choose {
+  display: grid;
+  gap: 0.5rem;
+}
+h2 {
+  font-size: 1.2rem;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+</style>

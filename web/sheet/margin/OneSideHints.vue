@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { stifferSides } from '@prompt-spark/core/measures/compare';
+import { moreFor } from '@prompt-spark/core/measures/oneSide';
+import { computed } from 'vue';
+import { useGroupTracksStore } from '../store/groupTracks.ts';
+import { useSheetStore } from '../store/sheet.ts';
+
+/** Drills in which somebody's stiffer or weaker side should have a little more; put in by a press where they train alone. */
+const groupTracks = useGroupTracksStore();
+const sheet = useSheetStore();
+const alone = computed(() => groupTracks.own.length === 1);
+const hints = computed(() =>
+  groupTracks.own.flatMap((person) => {
+    const sides = stifferSides(person);
+    return groupTracks.places.flatMap(({ slot, drill }) => {
+      const extra = moreFor(slot, drill, sides);
+      if (!extra) return [];
+      const timed = slot.dose.kind === 'time' || slot.dose.kind === 'feel';
+      const more = `${String(extra.more)}${timed ? ' s' : ''} more on the ${extra.side}`;
+      return [
+        {
+          key: person.id + slot.id,
+          who: person.name.split(' ')[0] ?? '',
+          slot,
+          extra,
+          words: `${drill.name}: ${more}`,
+        },
+      ];
+    });
+  }),
+);
+</script>
+
+<template>
+  <ul v-if="hints.length" class="hints" aria-label="Stiffer sides">
+    <li v-for="hint in hints" :key="hint.key">
+      {{ hint.who }}, {{ hint.words }}
+      <button
+        v-if="alone"
+        type="button"
+        @click="
+          sheet.changeCircuit((circuit) =>
+            changeSlot(circuit, hint.slot.id, (slot) => ({ ...slot, extra: hint.extra })),
+          )
+        "
+      >
+        Put it in
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.hints {
+  display: grid;
+  gap: 0.4rem;
+  list-style: none;
+}
+button {
+  min-height: 32px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: 600 0.9375rem var(--text);
+  color: var(--damson);
+  cursor: pointer;
+}
+</style>

@@ -18,7 +18,7 @@ export function launchBrowser(): Promise<Browser> {
 }
 
 /** A busy machine stands still for half a minute now and then; what never comes is a failure all the same. */
-const PATIENCE_MS = 25_000;
+const PATIENCE_MS = 90_000;
 
 /** A window of its own on the application, 1280×800 unless said otherwise. Anything the page reports as an error fails the test. */
 export async function openWindow(

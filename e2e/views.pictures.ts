@@ -32,6 +32,14 @@ const VIEWS: readonly View[] = [
   { name: 'today', lead: (page) => page.locator('.card').first().waitFor() },
   { name: 'today-phone', size: PHONE, lead: (page) => page.locator('.card').first().waitFor() },
   {
+    name: 'month',
+    lead: async (page) => {
+      await page.goto('/schedule');
+      await page.getByRole('link', { name: 'The month after' }).click();
+      await page.locator('.day li').first().waitFor();
+    },
+  },
+  {
     name: 'circuits',
     lead: async (page) => {
       await page.goto('/circuits');

@@ -51,7 +51,7 @@ function nearestWord(word: string, { weight, slips }: NameIndex): string {
     const inCommon = shared(word, known);
     const far = between + (sameStart ? 0 : 0.5) - 0.05 * inCommon;
     const alike = sameStart && inCommon >= word.length - 1;
-    if ((between === 1 || alike || word.length > 7) && far < best.far) best = { known, far };
+    if ((between === 1 || alike || word.length > 7 || word.startsWith(known)) && far < best.far) best = { known, far };
   }
   if (slips.size >= MOST_SLIPS) slips.clear();
   slips.set(word, best.known);

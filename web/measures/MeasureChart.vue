@@ -55,12 +55,13 @@ const options = computed<ChartOptions<'line'>>(() => ({
   responsive: true,
   maintainAspectRatio: false,
   plugins: {
-    legend: { display: measure.sided, labels: { color: ink.value?.soft } },
+    legend: { display: measure.sided, labels: { color: ink.value?.soft, usePointStyle: true, pointStyle: 'line' } },
     tooltip: { callbacks: { title: ([point]) => (point ? named(Number(point.parsed.x)) : '') } },
   },
   scales: {
     x: {
       type: 'linear',
+      bounds: 'data',
       ticks: {
         color: ink.value?.soft,
         maxTicksLimit: 4,

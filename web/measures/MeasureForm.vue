@@ -121,6 +121,7 @@ ol {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
   gap: 0.75rem;
+  align-items: start;
 }
 .acts {
   display: flex;

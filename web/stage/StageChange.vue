@@ -13,12 +13,12 @@ import { useOccasionsStore } from '../occasion/occasions.ts';
 import type { StageConductor } from './useStageRun.ts';
 
 /** What else can be done with the drill of the moment while the class runs: again, not today, or something else. */
-const { run, draft, slot } = defineProps<{
+const { run, draft, planned } = defineProps<{
   run: StageConductor;
   /** The circuit as it is run. */
   draft: CircuitDraft;
   /** The slot of the moment, as it is run. */
-  slot: Slot;
+  planned: Slot;
 }>();
 const emit = defineEmits<{ swap: [swapped: Swapped]; leaveOut: [] }>();
 const open = defineModel<boolean>({ required: true });
@@ -29,7 +29,7 @@ const SHOWN = 3;
 const occasion = computed(() => ({ ...occasions.of(draft), ceilings: null }));
 const offers = computed(() => {
   const places = slotPlaces(draft.circuit, occasion.value);
-  const place = places.find((one) => one.slot.id === slot.id);
+  const place = places.find((one) => one.slot.id === planned.id);
   if (!place) return [];
   const { swaps } = swapsFor(place, { id: '', ...UNKNOWN_PERSON }, occasion.value, places);
   return swaps.slice(0, SHOWN).flatMap((swap) => instructed(library.library, swap) ?? []);
@@ -38,7 +38,7 @@ const offers = computed(() => {
 function take({ drill, rung }: (typeof offers.value)[number]): void {
   run.look();
   const swapped = withDrillSwapped(
-    { circuit: draft.circuit, slot, id: crypto.randomUUID() },
+    { circuit: draft.circuit, slot: planned, id: crypto.randomUUID() },
     { drill, rungId: rung.rung === 0 ? '' : rung.id },
     run.segments.value,
     run.position.value,

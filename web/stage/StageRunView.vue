@@ -247,7 +247,7 @@ onMounted(() => {
       v-model="changing"
       :run="run"
       :draft="course"
-      :slot="slot"
+      :planned="slot"
       @swap="(swapped) => slot && swapIn(slot, swapped)"
       @leave-out="slot && leaveOut(slot)"
     />

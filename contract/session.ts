@@ -70,7 +70,7 @@ export interface SeriesWish {
 
 export const seriesWishSchema = shape<SeriesWish>({ span: oneOf(...SERIES_SPANS).optional() });
 
-/** A session as it stands in the book. */
+/** A session in the book. */
 export interface BookedSession extends Booking {
   readonly id: string;
   readonly circuitId: string;

@@ -57,7 +57,7 @@ const late = ref(false);
 const help = ref(false);
 /** The circuit as it is run: with what was put in and left out on the way. */
 const course = shallowRef(draft);
-/** Slots that run otherwise than they were planned: fitted to the time left, or put in for another. */
+/** Slots that no longer run as planned: fitted to the time left, or put in for another. */
 const changed = shallowRef<ReadonlyMap<string, Slot>>(new Map());
 const moment = computed(() => run.moment.value);
 const library = useLibraryStore();
@@ -135,7 +135,7 @@ function goOnWith(refit: Refit): void {
   showControls();
 }
 
-/** Another drill takes the place of the one of the moment, for whatever is fitted or changed later too. */
+/** Puts another drill in the place of the one of the moment; what is fitted or changed later goes by it too. */
 function swapIn(was: Slot, { segments: after, slot: put }: Swapped): void {
   course.value = { ...course.value, circuit: changeSlot(course.value.circuit, was.id, () => put) };
   const own = after.filter(({ slotId }) => slotId === put.id);

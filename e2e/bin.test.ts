@@ -1,3 +1,5 @@
+import { parse } from 'csv-parse/sync';
+import { readFile } from 'node:fs/promises';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
@@ -22,6 +24,13 @@ it('keeps what was removed: a circuit with its sessions, a log entry that is put
   await expectAccessible(page, 'correcting a log entry');
   await entry.getByRole('button', { name: 'Save' }).click();
   await entry.getByText('Doors open, colder than planned.').waitFor();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  const rows = parse(await readFile(await file.path())) as string[][];
+  expect(rows[0]?.at(-1)).toBe('note');
+  expect(rows[1]?.at(-1)).toBe('Doors open, colder than planned.');
   const title = (await entry.getByRole('heading', { level: 2 }).textContent()) ?? '';
   await entry.getByRole('button', { name: 'Remove from log' }).click();
   await page.getByText(`“${title}” removed from the log.`).waitFor();

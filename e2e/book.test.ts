@@ -1,4 +1,5 @@
 import { addDays, addMonths, format, nextTuesday, startOfMonth } from 'date-fns';
+import { readFile } from 'node:fs/promises';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { choose, find, enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
@@ -91,6 +92,14 @@ it('books a class of Tuesdays, moves one and then the rest, takes the rest out a
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   await at(first, '4:40').waitFor();
   await expectAccessible(page, 'the month');
+
+  // Other calendars take the month in.
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar file' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe(`${format(month, 'MMMM yyyy')}.ics`);
+  expect(await readFile(await file.path(), 'utf8')).toMatch(/BEGIN:VEVENT[^]*SUMMARY:Desk-day reset/);
 
   // One of them is held at five; a second at the same time and place is said to be in its way.
   await at(addDays(first, 7), '4:40').click();

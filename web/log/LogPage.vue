@@ -8,6 +8,8 @@ import MoreBelow from '../loading/MoreBelow.vue';
 import BinLink from '../shell/BinLink.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { useRunsStore, type RunFilter } from './runs.ts';
+import { download } from '../fields/download.ts';
+import { runLine } from './runLine.ts';
 import LogFilters from './LogFilters.vue';
 import RunEntry from './RunEntry.vue';
 
@@ -16,7 +18,7 @@ const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'))
 /** Sessions as they were run, last first, as far back as there are any. */
 const runs = useRunsStore();
 const places = usePlacesStore();
-const { act } = useAction();
+const { busy, act } = useAction();
 const loading = useLoading(() => Promise.all([runs.load({}), places.load()]));
 const filtered = computed(() => Object.keys(runs.filter).length > 0);
 /** What was last taken out of the log, until it is forgotten. */
@@ -27,6 +29,11 @@ async function takeOut(run: RunSummary): Promise<void> {
 async function bringBack(id: string): Promise<void> {
   if (await act(() => runs.bringBack(id))) gone.value = null;
 }
+/** All that the filters let through, not only what is in sight. */
+async function toCsv(): Promise<void> {
+  const [{ writeRunCsv }, all] = await Promise.all([import('@prompt-spark/core/formats/runCsv'), runs.all()]);
+  download('Log.csv', new Blob([writeRunCsv(all.map(runLine))], { type: 'text/csv' }));
+}
 const show = (filter: RunFilter) => act(() => runs.load(filter));
 </script>
 
@@ -34,7 +41,8 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
   <section class="page">
     <header>
       <h1>Log</h1>
-      <BinLink class="bin" />
+      <v-btn v-if="runs.runs.length" class="out" variant="text" :disabled="busy" @click="act(toCsv)">Save as CSV</v-btn>
+      <BinLink />
       <p v-if="runs.waiting" class="waiting" role="status">
         {{ runs.waiting }} record{{ runs.waiting === 1 ? '' : 's' }} saved on this device until you are back online
       </p>
@@ -76,7 +84,7 @@ header {
   gap: 0.5rem 1.5rem;
   margin-bottom: 1.25rem;
 }
-.bin {
+.out {
   margin-left: auto;
 }
 .waiting {

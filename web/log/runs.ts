@@ -40,6 +40,17 @@ export const useRunsStore = defineStore('runs', () => {
     next.value = page.next;
   }
 
+  /** Every run that the filter lets through, page after page. */
+  async function all(): Promise<readonly RunSummary[]> {
+    const found: RunSummary[] = [];
+    for (let after: string | null | undefined; after !== null;) {
+      const page = await call('runs', { query: { ...filter.value, ...(after ? { after } : {}) } });
+      found.push(...page.runs);
+      after = page.next;
+    }
+    return found;
+  }
+
   /** What every slot of a run took. */
   async function turnsOf(id: string): Promise<readonly RunTurn[]> {
     return (await call('runTurns', { id })).turns;
@@ -84,5 +95,5 @@ export const useRunsStore = defineStore('runs', () => {
     return waiting.value === 0;
   }
 
-  return { runs, filter, next, waiting, load, more, turnsOf, correct, takeOut, bringBack, record, sendWaiting };
+  return { runs, filter, next, waiting, load, more, all, turnsOf, correct, takeOut, bringBack, record, sendWaiting };
 });

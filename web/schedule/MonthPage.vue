@@ -7,6 +7,7 @@ import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import BinLink from '../shell/BinLink.vue';
+import { download } from '../fields/download.ts';
 import IconButton from '../shell/IconButton.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { calendarDay, calendarDayName, firstWeekday, monthName, weekdayNames } from '../wording/clock.ts';
@@ -45,6 +46,17 @@ const byDay = computed(() => sessionsByDay(sessions.sessions));
 const total = computed(() => grid.value.days.reduce((sum, { day, inside }) => sum + (inside ? on(day).length : 0), 0));
 const on = (day: string): readonly SessionSummary[] => byDay.value.get(day) ?? [];
 
+/** The sessions of the month for another calendar to take in. */
+async function toCalendar(): Promise<void> {
+  const { calendarFile } = await import('./calendarFile.ts');
+  const own = grid.value.days.filter(({ inside }) => inside).flatMap(({ day }) => on(day));
+  const text = calendarFile(own, ({ groupId, siteId }) => ({
+    group: places.groupOf(groupId)?.name ?? '',
+    site: places.siteOf(siteId)?.name ?? '',
+  }));
+  download(`${title.value}.ics`, new Blob([text], { type: 'text/calendar' }));
+}
+
 const open = ref(false);
 const changed = shallowRef<SessionSummary | null>(null);
 const day = ref(today);
@@ -73,6 +85,7 @@ function add(to: string): void {
           <v-icon :icon="mdiChevronRight" />
         </RouterLink>
       </nav>
+      <v-btn v-if="total > 0" variant="text" @click="act(toCalendar)">Calendar file</v-btn>
       <BinLink />
       <v-btn variant="outlined" @click="add(today)">Add a session</v-btn>
     </header>

@@ -5,9 +5,6 @@ import { instant, listOf, name, oneOf, shape } from './fields.ts';
 export const BIN_KINDS = ['circuit', 'drill', 'session', 'run'] as const;
 export type BinKind = (typeof BIN_KINDS)[number];
 
-/** Days for which what was taken out stays in the bin; after them it is deleted for good. */
-export const BIN_DAYS = 30;
-
 /** Something that was taken out. */
 export interface BinEntry {
   readonly kind: BinKind;

@@ -1,5 +1,6 @@
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import type { FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
+import { MOST_REPEATS } from '@prompt-spark/core/schedule/bounds';
 import type { Seconds } from '@prompt-spark/core/units';
 import Joi from 'joi';
 import { circuitRecordSchema, fuseSchema, type CircuitRecord } from './circuit.ts';
@@ -28,9 +29,6 @@ export interface Repeat {
   readonly id: string;
   readonly startsAt: string;
 }
-
-/** Sessions that are booked in one go at most: four months of every day. */
-export const MOST_REPEATS = 120;
 
 /** A session that a coach puts in the book, and those that repeat it. */
 export interface NewSession extends Booking {

@@ -24,8 +24,9 @@ const PATIENCE_MS = 90_000;
 export async function openWindow(
   browser: Browser,
   size = { width: 1280, height: 800 },
+  { hasTouch = false } = {},
 ): Promise<{ context: BrowserContext; page: Page; errors: string[] }> {
-  const context = await browser.newContext({ viewport: size, baseURL: inject('appUrl'), locale: 'en-GB' });
+  const context = await browser.newContext({ viewport: size, baseURL: inject('appUrl'), locale: 'en-GB', hasTouch });
   context.setDefaultTimeout(PATIENCE_MS);
   const page = await context.newPage();
   const errors: string[] = [];

@@ -7,7 +7,9 @@ import {
   figureDrawn,
   figureLook,
   launchBrowser,
+  find,
   openWindow,
+  typeLines,
   writeNewCircuit,
 } from './browser.ts';
 
@@ -71,6 +73,28 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   await page.getByRole('textbox', { name: 'Find a drill' }).press('Enter');
   await page.locator('.row', { hasText: 'Calf raise' }).waitFor();
   await figureDrawn(page.locator('.row'));
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('makes a drill in three answers, says what is missing, and writes it on the board', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.goto('/drills');
+  await page.getByRole('link', { name: 'Add a drill' }).click();
+  await page.getByRole('button', { name: 'Save drill' }).click();
+  await page.getByText('It needs a name').waitFor();
+  await page.getByText('Choose the one it is most like').waitFor();
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quayside sway');
+  await find(page.getByRole('combobox', { name: 'Like which drill?' }), 'Hip circles');
+  await page.getByRole('textbox', { name: 'One thing to say while they do it' }).fill('Sway like a moored boat');
+  await expectAccessible(page, 'a drill in three answers');
+  await page.getByRole('button', { name: 'Save drill' }).click();
+  await page.waitForURL('**/drills/own-quayside-sway');
+  await page.getByText('Sway like a moored boat').first().waitFor();
+  await writeNewCircuit(page);
+  await typeLines(page, ['quayside sway 20s']);
+  await figureDrawn(page.locator('.row', { hasText: 'Quayside sway' }));
   expect(errors).toEqual([]);
   await context.close();
 });

@@ -114,8 +114,8 @@ export function createAppRouter(): Router {
       {
         path: '/drills/new',
         name: 'newDrill',
-        component: () => import('./drills/DrillFormPage.vue'),
-        props: (route) => ({ from: route.query['from'] ?? null, id: null }),
+        component: () => import('./drills/NewDrillPage.vue'),
+        props: (route) => ({ from: route.query['from'] ?? null }),
         meta: { title: 'New drill' },
       },
       {

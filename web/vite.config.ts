@@ -19,7 +19,7 @@ const BASE = anyOf(
   /web\/fields\/(?:unreadFields|useForm)/,
   /web\/schedule\/(?:sessions|sessionTime)\.ts/,
   /web\/library\/places/,
-  /core\/(?:clockWords|units|timeline\/fuseSketch)\.ts/,
+  /core\/(?:clockWords|units|timeline\/fuseSketch|circuit\/wallClock)\.ts/,
   /rolldown-runtime|vite\/preload|plugin-vue/,
 );
 const SCHEMAS = /node_modules\/joi\/|\/contract\/(?!addresses|endpoint\.ts|documents|problem|check)/;

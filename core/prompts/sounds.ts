@@ -1,8 +1,8 @@
 import type { Seconds } from '../units.ts';
 import type { Segment } from '../timeline/timeline.ts';
 
-/** A sound that marks time: the last three seconds, work begins, the side changes, rest begins, the circuit ends. */
-export type SoundKind = 'count' | 'go' | 'switch' | 'rest' | 'end';
+/** A sound that marks time: the last three seconds, work begins, the side changes, rest begins, the circuit ends, a repetition. */
+export type SoundKind = 'count' | 'go' | 'switch' | 'rest' | 'end' | 'tick';
 
 /** A sound and when it is due, in seconds from the start of the circuit. */
 export interface Sound {
@@ -11,7 +11,7 @@ export interface Sound {
 }
 
 /** How many seconds before a border are counted aloud. Common practice, no source. */
-const COUNTED_SECONDS = 3;
+export const COUNTED_SECONDS = 3;
 
 /**
  * Every sound of a circuit in order of time. The last three seconds count before work begins and before it ends;

@@ -317,6 +317,9 @@ export const circuit = pgTable(
   },
   (table) => [
     unique('circuit_in_studio').on(table.studioId, table.id),
+    index('circuit_bin')
+      .on(table.studioId, table.takenOutAt)
+      .where(sql`taken_out_at is not null`),
     index('circuit_by_save')
       .on(table.studioId, table.savedAt, table.id)
       .where(sql`taken_out_at is null`),
@@ -343,7 +346,12 @@ export const studioDrill = pgTable(
     savedAt: timestamp('saved_at', { withTimezone: true }).notNull().default(now),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
-  (table) => [primaryKey({ columns: [table.studioId, table.id] })],
+  (table) => [
+    primaryKey({ columns: [table.studioId, table.id] }),
+    index('drill_bin')
+      .on(table.studioId, table.takenOutAt)
+      .where(sql`taken_out_at is not null`),
+  ],
 );
 
 /** What a studio holds to beside what ships: an approach, or a main session. */
@@ -398,6 +406,9 @@ export const plannedSession = pgTable(
   },
   (table) => [
     unique('session_in_studio').on(table.studioId, table.id),
+    index('session_bin')
+      .on(table.studioId, table.takenOutAt)
+      .where(sql`taken_out_at is not null`),
     index('session_by_start').on(table.studioId, table.startsAt),
     index('session_of_series')
       .on(table.studioId, table.seriesId, table.startsAt)
@@ -439,6 +450,9 @@ export const run = pgTable(
   },
   (table) => [
     unique('run_in_studio').on(table.studioId, table.id),
+    index('run_bin')
+      .on(table.studioId, table.takenOutAt)
+      .where(sql`taken_out_at is not null`),
     index('run_by_start').on(table.studioId, table.startedAt, table.id),
     index('run_of_group').on(table.studioId, table.groupId, table.startedAt),
     index('run_of_coach').on(table.studioId, table.coachId, table.startedAt),

@@ -1,4 +1,5 @@
-import { BIN_DAYS, type BinEntry, type BinKind } from '@prompt-spark/contract/bin';
+import type { BinEntry, BinKind } from '@prompt-spark/contract/bin';
+import { BIN_DAYS } from '@prompt-spark/core/schedule/bounds';
 import { sql, type SQL } from 'drizzle-orm';
 import { circuit, plannedSession, run, studioDrill } from '../schema/tables.ts';
 import type { Database } from './database.ts';

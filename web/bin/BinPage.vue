@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { BIN_DAYS, type BinEntry, type BinKind } from '@prompt-spark/contract/bin';
+import type { BinEntry, BinKind } from '@prompt-spark/contract/bin';
+import { BIN_DAYS } from '@prompt-spark/core/schedule/bounds';
 import { useDebounceFn } from '@vueuse/core';
 import { ref, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';

@@ -7,7 +7,7 @@ import type { CircuitSummary } from '@prompt-spark/contract/circuit';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { call } from '../api/call.ts';
-import { BIN_DAYS } from '@prompt-spark/contract/bin';
+import { BIN_DAYS } from '@prompt-spark/core/schedule/bounds';
 import { useNoticesStore } from '../shell/notices.ts';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';

@@ -1,5 +1,5 @@
 import { RRule, type Weekday } from 'rrule';
-import { MOST_REPEATS } from '@prompt-spark/contract/session';
+import { MOST_REPEATS } from '@prompt-spark/core/schedule/bounds';
 
 /** How a session repeats: on some days of the week, each week or every other, up to a day. */
 export interface Repeating {

@@ -21,6 +21,7 @@ const NOTES: Readonly<Record<SoundKind, readonly (readonly [hertz: number, at: S
     [990, 0.16, 0.16],
   ],
   rest: [[495, 0, 0.3]],
+  tick: [[1320, 0, 0.04]],
   end: [
     [660, 0, 0.16],
     [825, 0.2, 0.16],

@@ -48,7 +48,6 @@ const StageChange = defineAsyncComponent(() => import('./StageChange.vue'));
 const StageHelp = defineAsyncComponent(() => import('./StageHelp.vue'));
 const VoiceDialog = defineAsyncComponent(() => import('../voice/VoiceDialog.vue'));
 const router = useRouter();
-const { run, prompts } = useSpokenRun(segments, voice);
 const speaking = ref(false);
 const noting = ref(false);
 const changing = ref(false);
@@ -59,13 +58,12 @@ const help = ref(false);
 const course = shallowRef(draft);
 /** Slots that no longer run as planned: fitted to the time left, or put in for another. */
 const changed = shallowRef<ReadonlyMap<string, Slot>>(new Map());
+const slotFor = (segment: Segment) => changed.value.get(turnKey(segment)) ?? slotOf(course.value.circuit, segment);
+const { run, prompts } = useSpokenRun(segments, voice, slotFor);
 const moment = computed(() => run.moment.value);
 const library = useLibraryStore();
 const drillNow = computed(() => library.drillOf(moment.value?.segment.drillId ?? '')?.name ?? 'this drill');
-const slot = computed(() => {
-  const segment = moment.value?.segment;
-  return segment && (changed.value.get(turnKey(segment)) ?? slotOf(course.value.circuit, segment));
-});
+const slot = computed(() => moment.value && slotFor(moment.value.segment));
 const wakeLock = useWakeLock();
 const controls = ref(true);
 const hide = useTimeoutFn(() => (controls.value = false), 3500);

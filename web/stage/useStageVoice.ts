@@ -1,3 +1,5 @@
+import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import { ticksOf } from '@prompt-spark/core/prompts/metronome';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { computed, watch } from 'vue';
 import { utteranceOf } from '../voice/spokenClips.ts';
@@ -8,16 +10,26 @@ import { useStageRun } from './useStageRun.ts';
 /** Speed of speech, in words a minute, at which the browser's own voice is neither slowed nor hurried. */
 const PLAIN_SPEED = 165;
 
-/** A run that speaks: its clips on its clock, else the browser's own voice, and what is said as captions. */
-export function useSpokenRun(segments: readonly Segment[], voice: SpokenScript) {
+/**
+ * A run that speaks: its clips on its clock, else the browser's own voice, and what is said as captions.
+ *
+ * @param slotFor the slot of a segment, as it is run
+ */
+export function useSpokenRun(
+  segments: readonly Segment[],
+  voice: SpokenScript,
+  slotFor: (segment: Segment) => Slot | undefined,
+) {
   const promptsAlong = (along: readonly Segment[]) => (voice.settings.value.on ? voice.scriptAlong(along).prompts : []);
   const run = useStageRun(segments, {
-    heard: (along) =>
-      promptsAlong(along).map((prompt) => ({
+    heard: (along) => [
+      ...(voice.settings.value.metronome ? ticksOf(along, slotFor) : []),
+      ...promptsAlong(along).map((prompt) => ({
         at: prompt.at,
-        kind: 'speech',
+        kind: 'speech' as const,
         ...utteranceOf(prompt, voice.settings.value),
       })),
+    ],
     ready: (context) => voice.clips.value.decodeFor(context),
     bufferOf: (context, utterance) => voice.clips.value.bufferOf(context, utterance),
   });

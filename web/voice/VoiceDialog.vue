@@ -55,6 +55,13 @@ async function hear(): Promise<void> {
         @update:model-value="(begins: Beginning) => set({ begins })"
       />
       <v-switch
+        label="Tick at every repetition"
+        color="primary"
+        hide-details
+        :model-value="settings.metronome"
+        @update:model-value="(metronome) => set({ metronome: metronome === true })"
+      />
+      <v-switch
         label="Say what is next, and how"
         color="primary"
         hide-details

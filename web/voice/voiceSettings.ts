@@ -10,6 +10,8 @@ export type Beginning = (typeof BEGINNINGS)[number];
 export interface VoiceSettings {
   readonly begins: Beginning;
   readonly on: boolean;
+  /** A tick at every repetition of what is counted. */
+  readonly metronome: boolean;
   readonly talk: Talk;
   readonly voice: string;
   /** The voice that tells what the tracks do. */
@@ -23,6 +25,7 @@ export interface VoiceSettings {
 const USUAL: VoiceSettings = {
   begins: 'at once',
   on: true,
+  metronome: false,
   talk: 'usual',
   voice: 'en',
   second: 'en+f3',

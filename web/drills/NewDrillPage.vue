@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useForm } from '../fields/useForm.ts';
+import { useLoading } from '../loading/useLoading.ts';
+import FormTrouble from '../fields/FormTrouble.vue';
+import DrillFigure from '../figure/DrillFigure.vue';
+import LoadingGate from '../loading/LoadingGate.vue';
+import { useLibraryStore } from '../library/library.ts';
+import { ourOwn } from './ourOwn.ts';
+
+const DrillFormPage = defineAsyncComponent(() => import('./DrillFormPage.vue'));
+
+/** A drill of the studio's own in three answers: its name, which one it is like, and what to say. The rest can wait. */
+const { from } = defineProps<{
+  /** The drill to copy, with everything about it; null for a new one. */
+  from: string | null;
+}>();
+const library = useLibraryStore();
+const router = useRouter();
+const loading = useLoading(() => library.load());
+const whole = ref(from !== null);
+const name = ref('');
+const likeId = ref<string | null>(null);
+const cue = ref('');
+const like = computed(() => (likeId.value === null ? undefined : library.drillOf(likeId.value)));
+const drills = computed(() => library.library.drills.map(({ id, name: title }) => ({ value: id, title })));
+/** What is missing is said once saving was tried. */
+const tried = ref(false);
+
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/drill')).drillSchema,
+  async (drill) => {
+    await library.keepDrill(drill, null);
+    await router.push(`/drills/${drill.id}`);
+  },
+);
+
+async function keep(): Promise<void> {
+  tried.value = true;
+  if (!like.value || !name.value.trim()) return;
+  const { usual, kit, cues } = like.value;
+  const made = ourOwn(like.value, { name: name.value.trim(), sides: usual.sides, kit });
+  const said = cue.value.trim();
+  await submit(said === '' ? made : { ...made, cues: [said, ...cues.slice(0, 2)] });
+}
+</script>
+
+<template>
+  <DrillFormPage v-if="whole" :from="from" :id="null" />
+  <section v-else class="page">
+    <LoadingGate :loading="loading">
+      <form class="form" novalidate @submit.prevent="keep">
+        <h1>A new drill</h1>
+        <v-text-field
+          v-model="name"
+          label="Name"
+          maxlength="80"
+          :error-messages="(tried && !name.trim() ? 'It needs a name' : errors['/name']) ?? ''"
+        />
+        <v-autocomplete
+          v-model="likeId"
+          label="Like which drill?"
+          :items="drills"
+          :error-messages="tried && !like ? 'Choose the one it is most like' : ''"
+        />
+        <v-text-field
+          v-model="cue"
+          label="One thing to say while they do it"
+          maxlength="120"
+          :placeholder="like?.cues[0] ?? ''"
+          :error-messages="errors['/cues/0'] ?? ''"
+        />
+        <div v-if="like" class="like">
+          <DrillFigure class="figure" :drill="like" still :aspect="1" />
+          <p class="soft">
+            It takes the rest from {{ like.name }}: the figure, how long, how hard, what it prepares and what to mind.
+            Change any of that later.
+          </p>
+        </div>
+        <FormTrouble :trouble="trouble" :errors="errors" />
+        <p class="acts">
+          <v-btn type="submit" :loading="busy">Save drill</v-btn>
+          <v-btn variant="text" to="/drills">Cancel</v-btn>
+          <v-btn variant="text" class="all" @click="whole = true">It is like no other: say everything</v-btn>
+        </p>
+      </form>
+    </LoadingGate>
+  </section>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 1rem;
+  max-width: 40rem;
+}
+.like {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
+}
+.figure {
+  flex: none;
+  width: 6rem;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+</style>

@@ -33,6 +33,21 @@ module.exports = {
       from: { path: '^(server|demo)/', pathNot: '^(server/(store|schema|testing)|demo)/|\\.(test|bench)\\.ts$' },
       to: { path: 'node_modules/(drizzle-orm|pg)/' },
     },
+    // Schemas are for forms, which fetch them when they are sent: no page waits for them. The Stage has them with it, for the
+    // server may be away when a run ends; what was kept long ago is checked before it is read.
+    {
+      name: 'no-page-waits-for-schemas',
+      severity: 'error',
+      from: {
+        path: '^web/',
+        pathNot: '\\.test\\.ts$|/testing/|^web/saving/upgradeKept|^web/stage/(StageEnd|fitInAddress)',
+      },
+      to: {
+        path: '^contract/(?!addresses|problem|passwordNeeded|documents)',
+        dependencyTypesNot: ['type-only'],
+        dynamic: false,
+      },
+    },
     // What ships of the library is made by the build (web/shippedLibrary.ts).
     {
       name: 'everything-resolves',

@@ -1,4 +1,5 @@
 import type { Seconds } from '@prompt-spark/core/units';
+import { MOST_SPOKEN, MOST_TEXTS } from '@prompt-spark/core/prompts/bounds';
 import Joi from 'joi';
 import { line, listOf, name, shape, whole } from './fields.ts';
 
@@ -35,10 +36,6 @@ export interface SpokenClip {
 export interface Speech {
   readonly clips: readonly SpokenClip[];
 }
-
-/** Letters of a text that is spoken, and texts in one request. */
-export const MOST_SPOKEN = 300;
-export const MOST_TEXTS = 24;
 
 const voiceId = Joi.string()
   .pattern(/^[a-z]{2}(?:-[a-z]{1,12}){0,3}(?:\+[fm]\d)?$/, { name: 'a voice' })

@@ -1,4 +1,5 @@
-import { MOST_TEXTS, type SpokenClip } from '@prompt-spark/contract/voice';
+import type { SpokenClip } from '@prompt-spark/contract/voice';
+import { MOST_TEXTS } from '@prompt-spark/core/prompts/bounds';
 import type { Prompt } from '@prompt-spark/core/prompts/prompt';
 import type { Seconds } from '@prompt-spark/core/units';
 import { call } from '../api/call.ts';

@@ -28,7 +28,7 @@ it('keeps what was removed: a circuit with its sessions, a log entry that is put
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as CSV' }).click(),
   ]);
-  const rows = parse(await readFile(await file.path())) as string[][];
+  const rows: string[][] = parse(await readFile(await file.path()));
   expect(rows[0]?.at(-1)).toBe('note');
   expect(rows[1]?.at(-1)).toBe('Doors open, colder than planned.');
   const title = (await entry.getByRole('heading', { level: 2 }).textContent()) ?? '';

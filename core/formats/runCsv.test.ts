@@ -24,7 +24,7 @@ const line: fc.Arbitrary<RunLine> = fc.record({
 it('is read by another reader as it was written, whatever is in a note', () => {
   fc.assert(
     fc.property(fc.array(line, { maxLength: 8 }), (lines) => {
-      const rows = parse(writeRunCsv(lines)) as string[][];
+      const rows: string[][] = parse(writeRunCsv(lines));
       expect(rows[0]).toEqual([...RUN_COLUMNS]);
       expect(rows.slice(1).map((row) => [row[6], row[7], row[9], row[11]])).toEqual(
         lines.map(({ planned, actual, endedEarly, warm }) => [

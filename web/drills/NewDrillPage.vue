@@ -47,7 +47,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <DrillFormPage v-if="whole" :from="from" :id="null" />
+  <DrillFormPage v-if="whole" :id="null" :from="from" />
   <section v-else class="page">
     <LoadingGate :loading="loading">
       <form class="form" novalidate @submit.prevent="keep">

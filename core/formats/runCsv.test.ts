@@ -21,7 +21,7 @@ const line: fc.Arbitrary<RunLine> = fc.record({
   note: fc.string({ unit: fc.constantFrom('a', '"', ',', '\n', '\r\n', '=', ' ', 'é'), maxLength: 30 }),
 });
 
-it('is read by another reader as it was written, whatever is in a note', () => {
+it('is read by another reader as it was written, with any note', () => {
   fc.assert(
     fc.property(fc.array(line, { maxLength: 8 }), (lines) => {
       const rows: string[][] = parse(writeRunCsv(lines));

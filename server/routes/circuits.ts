@@ -1,17 +1,9 @@
 import type { CircuitKept } from '@prompt-spark/contract/circuit';
 import { changedElsewhere, found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
-import {
-  addCircuit,
-  bringBackCircuit,
-  circuitOf,
-  circuitsOf,
-  saveCircuit,
-  tagsOf,
-  takeOutCircuit,
-  type SaveResult,
-} from '../store/circuits.ts';
+import { addCircuit, circuitOf, circuitsOf, saveCircuit, tagsOf, type SaveResult } from '../store/circuits.ts';
 import type { Database } from '../store/database.ts';
+import { bringBack, takeOut } from '../store/takenOut.ts';
 import { told } from './unreadable.ts';
 
 /** Keeping circuits. */
@@ -39,10 +31,10 @@ export function circuitRoutes(database: Database) {
       keptOf(await saveCircuit(database, studioId, id, body)),
 
     takeOutCircuit: async ({ account: { studioId }, params: { id } }) =>
-      mustBeThere(await takeOutCircuit(database, studioId, id), 'circuit'),
+      mustBeThere(await takeOut(database, 'circuit', studioId, id), 'circuit'),
 
     bringBackCircuit: async ({ account: { studioId }, params: { id } }) =>
-      mustBeThere(await bringBackCircuit(database, studioId, id), 'circuit'),
+      mustBeThere(await bringBack(database, 'circuit', studioId, id), 'circuit'),
   } satisfies Partial<Handlers>;
 }
 

@@ -2,7 +2,8 @@ import { habitsFrom } from '@prompt-spark/core/session/habits';
 import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import { Answered, type Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import { bringBackRun, correctRun, pacesOf, recordRun, runsOf, takeOutRun, turnsOf } from '../store/runs.ts';
+import { correctRun, pacesOf, recordRun, runsOf, turnsOf } from '../store/runs.ts';
+import { bringBack, takeOut } from '../store/takenOut.ts';
 
 /** The log of what was run. */
 export function runRoutes(database: Database) {
@@ -25,10 +26,10 @@ export function runRoutes(database: Database) {
       mustBeThere(await correctRun(database, studioId, id, body), 'run'),
 
     takeOutRun: async ({ account: { studioId }, params: { id } }) =>
-      mustBeThere(await takeOutRun(database, studioId, id), 'run'),
+      mustBeThere(await takeOut(database, 'run', studioId, id), 'run'),
 
     bringBackRun: async ({ account: { studioId }, params: { id } }) =>
-      mustBeThere(await bringBackRun(database, studioId, id), 'run'),
+      mustBeThere(await bringBack(database, 'run', studioId, id), 'run'),
 
     addRun: async ({ account: { studioId, coachId }, body }) => {
       const { id } = body;

@@ -10,7 +10,7 @@ import {
 } from '@prompt-spark/contract/circuit';
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { PAGE_SIZE } from '@prompt-spark/contract/page';
-import { and, desc, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, isNull, sql, type SQL } from 'drizzle-orm';
 import { circuit, group } from '../schema/tables.ts';
 import { cursorTo, endFrom, type PageEnd } from './cursor.ts';
 import { refusedBy, type Database } from './database.ts';
@@ -273,26 +273,6 @@ async function inOwnPlaces(keep: () => Promise<SaveResult>): Promise<SaveResult>
     if (refusedBy(error) === 'foreign key') return { kind: 'no such place' };
     throw error;
   }
-}
-
-/** Takes a circuit out of the list. False where there is none to take out. */
-export async function takeOutCircuit(database: Database, studioId: string, id: string): Promise<boolean> {
-  const rows = await database
-    .update(circuit)
-    .set({ takenOutAt: sql`now()` })
-    .where(and(eq(circuit.studioId, studioId), eq(circuit.id, id), isNull(circuit.takenOutAt)))
-    .returning({ id: circuit.id });
-  return rows.length > 0;
-}
-
-/** Brings a circuit back that was taken out. False where there is none to bring back. */
-export async function bringBackCircuit(database: Database, studioId: string, id: string): Promise<boolean> {
-  const rows = await database
-    .update(circuit)
-    .set({ takenOutAt: null })
-    .where(and(eq(circuit.studioId, studioId), eq(circuit.id, id), isNotNull(circuit.takenOutAt)))
-    .returning({ id: circuit.id });
-  return rows.length > 0;
 }
 
 async function rowOf(database: Database, studioId: string, id: string): Promise<Row | undefined> {

@@ -10,6 +10,7 @@ import { NamesTaken } from './namesTaken.ts';
 import { outdateSummaries } from './outdated.ts';
 import { roomForDrills } from './quotas.ts';
 import { readDocument, readEach, type ReadList } from './stored.ts';
+import { takeOut } from './takenOut.ts';
 
 const shipped: readonly LibraryDrill[] = catalogue.map((drill) => ({ drill, version: null }));
 
@@ -95,13 +96,9 @@ export function bringBackDrill(database: Database, studioId: string, id: string)
 
 /** Takes a drill of the studio's own out. False where there is none; the catalogue's stay. */
 export async function takeOutDrill(database: Database, studioId: string, id: string): Promise<boolean> {
-  const rows = await database
-    .update(studioDrill)
-    .set({ takenOutAt: sql`now()` })
-    .where(and(eq(studioDrill.studioId, studioId), eq(studioDrill.id, id), isNull(studioDrill.takenOutAt)))
-    .returning({ id: studioDrill.id });
-  if (rows.length > 0) await outdateSummaries(database, studioId);
-  return rows.length > 0;
+  const out = await takeOut(database, 'drill', studioId, id);
+  if (out) await outdateSummaries(database, studioId);
+  return out;
 }
 
 /** Writes drills, a list of them as JSON, in one statement, each over one of its id that was taken out. Gives how many. */

@@ -144,26 +144,6 @@ export async function correctRun(
   return rows.length > 0;
 }
 
-/** Takes a run out of the log. False where there is none to take out. */
-export async function takeOutRun(database: Database, studioId: string, id: string): Promise<boolean> {
-  const rows = await database
-    .update(run)
-    .set({ takenOutAt: sql`now()` })
-    .where(and(eq(run.studioId, studioId), eq(run.id, id), isNull(run.takenOutAt)))
-    .returning({ id: run.id });
-  return rows.length > 0;
-}
-
-/** Brings a run back that was taken out. False where there is none to bring back. */
-export async function bringBackRun(database: Database, studioId: string, id: string): Promise<boolean> {
-  const rows = await database
-    .update(run)
-    .set({ takenOutAt: null })
-    .where(and(eq(run.studioId, studioId), eq(run.id, id), isNotNull(run.takenOutAt)))
-    .returning({ id: run.id });
-  return rows.length > 0;
-}
-
 /** All turns in one statement with one parameter, however many there are. */
 async function addTurns(database: Database, studioId: string, runId: string, turns: readonly RunTurn[]): Promise<void> {
   if (turns.length === 0) return;

@@ -69,5 +69,10 @@ describe('what the margin says', () => {
     await vi.advanceTimersByTimeAsync(500);
     expect(fixes()).toBeGreaterThan(0);
     expect(fixes()).toBeLessThanOrEqual(wanted);
+    // It does not go and come with the next letter.
+    const offered = fixes();
+    useEditingStore().enter('floor bridge 20s');
+    await nextTick();
+    expect(fixes()).toBe(offered);
   });
 });

@@ -42,7 +42,11 @@ export function useFindings(inSight: () => boolean): Readonly<ShallowRef<Reviewe
   function read(): void {
     clearTimeout(timer);
     const { circuit, review } = found.value;
-    reviewed.value = { circuit, findings: review.findings.map(withoutFix) };
+    // A fix that stood there stays until it is tried anew: notes would jump with every letter.
+    const offered = new Set(reviewed.value.findings.flatMap(fixKey));
+    const isOffered = (finding: Finding) => fixKey(finding).some((key) => offered.has(key));
+    const findings = review.findings.map((finding) => (isOffered(finding) ? finding : withoutFix(finding)));
+    reviewed.value = { circuit, findings };
     tryFixes(review.findings.flatMap(({ fix }, at) => (fix ? [at] : [])));
   }
 
@@ -66,3 +70,7 @@ export function useFindings(inSight: () => boolean): Readonly<ShallowRef<Reviewe
   watch(inSight, (now) => now && read());
   return reviewed;
 }
+
+/** What the fix of a finding is known by, from one reading to the next; nothing where it has none. */
+const fixKey = ({ rule, slotIds, fix }: Finding): readonly string[] =>
+  fix ? [`${rule} ${slotIds.join(' ')} ${fix.label}`] : [];

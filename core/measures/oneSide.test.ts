@@ -19,6 +19,7 @@ describe('a little more on the side that needs it', () => {
   it('is nothing where the drill works elsewhere, on both sides at once, or gives one side more already', () => {
     expect(moreFor(slotOf('tall reach 8/side'), hips, { ankle: 'left' })).toBeUndefined();
     expect(moreFor(slotOf('tall reach 8'), hips, { hip: 'left' })).toBeUndefined();
+    expect(moreFor(slotOf('run 2 lengths/side'), hips, { hip: 'left' })).toBeUndefined();
     expect(moreFor(slotOf('tall reach 8/side left +4'), hips, { hip: 'left' })).toBeUndefined();
     expect(moreFor(slotOf('tall reach 8/side'), hips, {})).toBeUndefined();
   });

@@ -39,6 +39,8 @@ export function moreFor(
   const region = regionOf(drill);
   const side = region && stiffer[region];
   if (!side || slot.sides === 'both' || slot.extra !== null || !takesExtra(slot.dose)) return undefined;
+  // A length of the floor more is no little more.
+  if (slot.dose.kind === 'distance') return undefined;
   const timed = slot.dose.kind === 'time' || slot.dose.kind === 'feel';
   return { side, more: timed ? MORE_SECONDS : MORE_TIMES };
 }

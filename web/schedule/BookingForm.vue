@@ -16,6 +16,7 @@ import ClashNote from './ClashNote.vue';
 import RepeatFields from './RepeatFields.vue';
 import { repeatedDays } from './repeats.ts';
 import { useSessionsStore } from './sessions.ts';
+import { stableIds } from './stableIds.ts';
 import { useClashes } from './useClashes.ts';
 
 /** Puts a session in the book, or changes when, where, by whom and for whom one is held. */
@@ -100,12 +101,16 @@ const moving = ({ id }: SessionSummary) =>
   );
 const { errors, trouble, busy, submit } = session ? moving(session) : adding();
 
+const idFor = stableIds();
 /** What is sent: where a session is moved to, or a new one with those that repeat it. */
 function sent(): unknown {
   const booking = { ...bookingOf(fields, zone.value), coachId: fields.coachId };
   if (session) return { ...booking, span: SPANS[span.value] };
-  const repeats = starts.value.slice(1).map((startsAt) => ({ id: crypto.randomUUID(), startsAt }));
-  return { ...booking, id: crypto.randomUUID(), circuitId: fields.circuitId, repeats };
+  const added = { ...booking, circuitId: fields.circuitId };
+  const later = starts.value.slice(1);
+  // The first is another where it repeats otherwise: what was booked without its repeats is not what is booked now.
+  const id = idFor({ ...added, later });
+  return { ...added, id, repeats: later.map((startsAt) => ({ id: idFor({ id, startsAt }), startsAt })) };
 }
 </script>
 

@@ -30,18 +30,18 @@ const tempo = Joi.alternatives<Tempo>()
   .conditional('.kind', {
     switch: [
       {
-        is: 'phased',
-        then: shape<Extract<Tempo, { kind: 'phased' }>>({
-          kind: oneOf('phased'),
-          lower: seconds(0, MOST_REP_SECONDS),
-          hold: seconds(0, MOST_REP_SECONDS),
-          lift: seconds(0, MOST_REP_SECONDS),
+        is: 'even',
+        then: shape<Extract<Tempo, { kind: 'even' }>>({
+          kind: oneOf('even'),
+          seconds: seconds(LEAST_REP_SECONDS, MOST_REP_SECONDS),
         }),
       },
     ],
-    otherwise: shape<Extract<Tempo, { kind: 'even' }>>({
-      kind: oneOf('even'),
-      seconds: seconds(LEAST_REP_SECONDS, MOST_REP_SECONDS),
+    otherwise: shape<Extract<Tempo, { kind: 'phased' }>>({
+      kind: oneOf('phased'),
+      lower: seconds(0, MOST_REP_SECONDS),
+      hold: seconds(0, MOST_REP_SECONDS),
+      lift: seconds(0, MOST_REP_SECONDS),
     }),
   })
   .required();
@@ -67,11 +67,12 @@ export const liftStepsSchema = listOf(shape<LiftStep>({ percent: whole(1, MOST_P
   .min(1)
   .max(MOST_LIFT_STEPS);
 
-/** A dose of any kind. */
+/** A dose of any kind. The kinds are tried in this order, so those that circuits are full of come first. */
 export const doseSchema = Joi.alternatives<Dose>()
   .conditional('.kind', {
     switch: [
       { is: 'time', then: shape<TimeDose>({ kind: oneOf('time'), seconds: time }) },
+      { is: 'reps', then: shape<RepsDose>({ kind: oneOf('reps'), count, tempo }) },
       { is: 'feel', then: shape<FeelDose>({ kind: oneOf('feel'), seconds: time }) },
       {
         is: 'distance',
@@ -112,7 +113,6 @@ export const doseSchema = Joi.alternatives<Dose>()
           steps: liftStepsSchema,
         }),
       },
-      { is: 'reps', then: shape<RepsDose>({ kind: oneOf('reps'), count, tempo }) },
     ],
     otherwise: shape<HoldsDose>({
       kind: oneOf('holds'),

@@ -49,7 +49,7 @@ export function line(most: number): Joi.StringSchema {
 
 /** A name: a single line with something on it. */
 export function name(most = 120): Joi.StringSchema {
-  return line(most).trim().disallow('').messages({ 'any.invalid': '{#label} is empty' });
+  return line(most).trim().disallow('');
 }
 
 /** Seconds in whole or half seconds. */

@@ -2,7 +2,8 @@
 export const WORDS: Readonly<Record<string, string>> = {
   'any.required': '{{#label}} is missing',
   'any.only': '{{#label}} is not one of the choices',
-  'any.invalid': '{{#label}} cannot be that',
+  // The one value that is refused by itself is a name with nothing in it.
+  'any.invalid': '{{#label}} is empty',
   'any.unknown': '{{#label}} does not belong here',
   'alternatives.match': '{{#label}} is not one of the choices',
   'alternatives.types': '{{#label}} is not one of the choices',

@@ -42,8 +42,8 @@ export type Handlers = { readonly [Name in EndpointName]: Handler<Name> };
 
 /** What the edge stands on. */
 export interface Edge {
-  /** Who is signed in, if anybody. */
-  readonly accountOf: (request: Request) => Promise<Account | undefined>;
+  /** Who is signed in; undefined at once where nobody can be. */
+  readonly accountOf: (request: Request) => Promise<Account | undefined> | undefined;
   /** What else an endpoint does first, once its body is read, by name. */
   readonly before?: Readonly<Partial<Record<EndpointName, readonly RequestHandler[]>>>;
   /** Checks every answer against what the table says of it, as tests do. */
@@ -51,10 +51,25 @@ export interface Edge {
 }
 
 /** Serves the table of endpoints. Signing in, input and answers are seen to here, once for all of them. */
-export function serve(handlers: Handlers, edge: Edge): Router {
-  const router = Router();
-  for (const name of Object.keys(ENDPOINTS) as EndpointName[]) mount(router, name, handlers, edge);
-  return router;
+export function serve(handlers: Handlers, edge: Edge): RequestHandler {
+  // By what they are about, so that an address is not held against all the others first.
+  const routers = new Map<string, Router>();
+  for (const name of Object.keys(ENDPOINTS) as EndpointName[]) {
+    const subject = subjectOf(ENDPOINTS[name].path);
+    const router = routers.get(subject) ?? Router();
+    routers.set(subject, router);
+    mount(router, name, handlers, edge);
+  }
+  return (request, response, next) => {
+    const router = routers.get(subjectOf(request.path));
+    if (router) router(request, response, next);
+    else next();
+  };
+}
+
+/** What an address is about: "circuits" of `/api/circuits/:id`. Addresses are matched without regard to case. */
+function subjectOf(path: string): string {
+  return path.split('/', 3)[2]?.toLowerCase() ?? '';
 }
 
 /** One row of the table: `name` is of every kind here, and what is handed to its handler is what its own schemas let pass. */
@@ -62,30 +77,30 @@ function mount(router: Router, name: EndpointName, handlers: Handlers, edge: Edg
   const row = ENDPOINTS[name];
   const handler: AnyHandler = handlers[name];
   const route = router.route(row.path);
-  // Who asks is known before a byte of a body is read: nobody has to be listened to at length.
-  const accounts = new WeakMap<Request, Account>();
+  const looks = new WeakMap<Request, Promise<Account | undefined>>();
   const steps: RequestHandler[] = [
-    async (request, response, next) => {
+    (request, response, next) => {
       response.locals['endpoint'] = name;
-      const account = await edge.accountOf(request);
-      if (account) accounts.set(request, account);
-      else if (row.access === 'coach') {
-        throw new Refusal(401, 'Not signed in', 'Sign in to go on. Nothing you typed is lost.');
-      }
+      const look = edge.accountOf(request);
+      // Not a byte of a body is read of somebody who has not signed in.
+      if (!look && row.access === 'coach') throw notSignedIn();
+      if (look) looks.set(request, look);
+      // Whatever is refused meanwhile, this is no error of its own.
+      look?.catch(() => undefined);
       next();
     },
     ...(row.method === 'GET' ? [] : [boundedJson(row)]),
     ...(edge.before?.[name] ?? []),
     async (request, response) => {
-      const asked = {
-        account: accounts.get(request),
+      // What was sent is checked while the database looks up who asks, which is told first all the same.
+      const sent = settled(() => ({
         params: row.takesId ? paramsFrom(request, row.params) : NOTHING,
         query: queryFrom(request, row),
         body: row.takesBody ? valid(row.body, request.body, 'The request body') : NOTHING,
-        request,
-        response,
-        log: request.log,
-      };
+      }));
+      const account = await looks.get(request);
+      if (!account && row.access === 'coach') throw notSignedIn();
+      const asked = { account, ...sent(), request, response, log: request.log };
       // The checked edge: each part has just passed the schema that its type is taken from.
       const result = await handler(asked as never);
       const [status, answer] = result instanceof Answered ? [result.status, result.answer] : [row.usualStatus, result];
@@ -100,6 +115,22 @@ function mount(router: Router, name: EndpointName, handlers: Handlers, edge: Edg
 }
 
 const NOTHING = {};
+
+function notSignedIn(): Refusal {
+  return new Refusal(401, 'Not signed in', 'Sign in to go on. Nothing you typed is lost.');
+}
+
+/** Does something now, and gives or throws what came of it when it is asked for. */
+function settled<T>(make: () => T): () => T {
+  try {
+    const made = make();
+    return () => made;
+  } catch (error) {
+    return () => {
+      throw error;
+    };
+  }
+}
 
 /** Where an endpoint has no query, an address without one need not be checked. */
 function queryFrom(request: Request, row: { readonly takesQuery: boolean; readonly query: Joi.Schema }): unknown {

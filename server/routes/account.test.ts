@@ -64,6 +64,13 @@ describe('signing in', () => {
     await coach.ask(ADDRESSES.signOut).expect(204);
     await coach.ask(ADDRESSES.circuits).expect(401);
   });
+
+  it('of a coach who is no more is told before anything that is wrong with what was sent', async () => {
+    const { coach, account } = await signedInCoach(server, 'gone@saltmere.example');
+    await coach.ask(ADDRESSES.addCircuit).send({ nothing: 'of a circuit' }).expect(422);
+    await server.connection.pool.query('delete from coach where id = $1', [account.coachId]);
+    await coach.ask(ADDRESSES.addCircuit).send({ nothing: 'of a circuit' }).expect(401);
+  });
 });
 
 describe('opening a studio', () => {

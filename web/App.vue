@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { computed, defineAsyncComponent, shallowRef, watchEffect } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef, watchEffect } from 'vue';
 import { useRoute } from 'vue-router';
 import { useTheme } from 'vuetify';
 import type { Account } from '@prompt-spark/contract/account';
+import { useStepsFrom } from './loading/useSteps.ts';
 import AppRail from './shell/AppRail.vue';
 import DemoBanner from './shell/DemoBanner.vue';
 import { useAccountStore } from './shell/account.ts';
@@ -20,6 +21,8 @@ const theme = useTheme();
 const bare = computed(() => route.meta.bare === true);
 const inDemo = computed(() => !bare.value && account.account?.isDemo === true);
 const onStage = computed(() => route.name === 'stage');
+/** The page comes first, and the way to the others once it is painted: its place is kept. */
+const railDrawn = useStepsFrom(ref(true), 1);
 const themeName = computed(() => (onStage.value ? 'stage' : theme.name.value));
 
 /** Who was here when the server forgot them. A class in front of the Stage is not asked for a password. */
@@ -38,7 +41,7 @@ useEventListener(window, 'online', async () => (await import('./log/runs.ts')).u
 
 <template>
   <v-app :theme="themeName" :inert="asked">
-    <AppRail v-if="!bare && account.account" />
+    <AppRail v-if="railDrawn && !bare && account.account" />
     <main :class="{ beside: !bare && account.account, demo: inDemo }">
       <DemoBanner v-if="inDemo" />
       <RouterView />

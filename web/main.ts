@@ -1,6 +1,7 @@
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
+import { turn } from './loading/turn.ts';
 import { createAppRouter } from './router.ts';
 import { keptBefore } from './saving/keptBefore.ts';
 import { useNoticesStore } from './shell/notices.ts';
@@ -13,9 +14,6 @@ async function upgradeWhatWasKept(): Promise<void> {
   const old = keptBefore(localStorage);
   if (old.length > 0) (await import('./saving/upgradeKept.ts')).upgradeKept(old);
 }
-
-/** Lets the browser paint and answer before the next step: on a phone all of them in one go hold it up noticeably. */
-const turn = (): Promise<void> => new Promise((done) => setTimeout(done));
 
 async function start(): Promise<void> {
   const app = createApp(App).use(createPinia()).use(createAppRouter());

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory, type Router } from 'vue-router';
+import { turn } from './loading/turn.ts';
 import { useAccountStore } from './shell/account.ts';
 
 declare module 'vue-router' {
@@ -156,6 +157,8 @@ export function createAppRouter(): Router {
     }
     return true;
   });
+  // The code of a page has just been taken in; the page is drawn in the next turn.
+  router.beforeResolve(turn);
   router.afterEach((to) => {
     document.title = `${to.meta.title} – Prompt Spark`;
   });

@@ -23,11 +23,24 @@ const BASE = anyOf(
   /rolldown-runtime|vite\/preload|plugin-vue/,
 );
 const SCHEMAS = /node_modules\/joi\/|\/contract\/(?!addresses|endpoint\.ts|documents|problem|check)/;
+/** What is read, swapped, reviewed and spoken: of no use where drills are only looked at. */
+const JUDGEMENT = /\/core\/(?:reading|whiteboard|template|review|swaps|coverage|prompts|session|measures|schedule)\//;
 const CORE = /\/core\/(?!figure\/|formats\/|fit\/(?!plan))/;
-const FIELDS =
-  /vuetify\/lib\/components\/(?:VTextField|VField|VInput|VLabel|VMessages|VCounter|VSelect|VList|VMenu|VOverlay|VChip|VAvatar|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet)/;
-/** What several pages share beside that: small files, which come quicker in one. */
-const SHARED = /web\/.*\.(?:ts|vue)/;
+const FIGURE = /\/(?:core|web)\/figure\//;
+/** A line to type in, which many pages begin with; everything else to fill in comes when somebody does. */
+const TEXT_FIELD = /vuetify\/lib\/components\/(?:VTextField|VField|VInput|VLabel|VMessages|VCounter)\//;
+const DAYS = anyOf(
+  /vuetify\/lib\/components\/(?:VDate|VTime|VPicker|VConfirmEdit)/,
+  /web\/fields\/(?:DayField|TimeField)/,
+);
+const FIELDS = anyOf(
+  /vuetify\/lib\/components\/(?:VSelect|VList|VMenu|VOverlay|VChip|VAvatar|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet|VSnackbar)/,
+  /web\/fields\//,
+);
+/** The circuit on the desk, which several pages share, with what judges it. */
+const DESK = /web\/(?:sheet\/|voice\/|wording\/trackWords)/;
+/** What several pages share beside that: small files, which come quicker in one; without what is shown now and then. */
+const SHARED = /web\/(?!shell\/(?:AppNotice|UndoNotice)).*\.(?:ts|vue)/;
 
 /** Where `npm run dev` finds the API. */
 const api = process.env['API'] ?? 'http://127.0.0.1:4380';
@@ -45,9 +58,14 @@ export default defineConfig({
             { name: 'base', test: BASE, priority: 3 },
             // Schemas are for forms and for what was kept long ago: no page waits for them.
             { name: 'schemas', test: SCHEMAS, priority: 1 },
-            { name: 'core', test: CORE, priority: 2 },
+            { name: 'core', test: (id) => CORE.test(id) && !JUDGEMENT.test(id), priority: 2.8 },
+            { name: 'judgement', test: JUDGEMENT, priority: 2.6 },
+            { name: 'figure', test: FIGURE, priority: 2.4 },
+            { name: 'text-field', test: TEXT_FIELD, priority: 2.3 },
+            { name: 'days', test: DAYS, priority: 2.2 },
             { name: 'fields', test: FIELDS, priority: 2 },
-            { name: 'shared', test: SHARED, minShareCount: 3, priority: 1 },
+            { name: 'shared', test: (id) => SHARED.test(id) && !DESK.test(id), minShareCount: 3, priority: 1.2 },
+            { name: 'desk', test: DESK, minShareCount: 3, priority: 1 },
           ],
         },
       },

@@ -11,7 +11,9 @@ export function mainSessionOf(
   purpose: string,
   sessions: readonly MainSession[] = MAIN_SESSIONS,
 ): MainSession | undefined {
-  const meant = meantIn(rootsOf(purpose), sessions);
+  const said = rootsOf(purpose);
+  if (said.length === 0) return undefined;
+  const meant = meantIn(said, sessions);
   const specific = meant.filter(({ roots }) => !GENERAL.has(roots.join(' ')));
   const named = new Set((specific.length > 0 ? specific : meant).flatMap((found) => found.sessions));
   return together(sessions.filter((session) => named.has(session)));

@@ -1,16 +1,10 @@
 <script setup lang="ts">
 import { mdiTune } from '@mdi/js';
-import { DEMANDS } from '@prompt-spark/core/drills/demand';
 import type { DrillWish } from '@prompt-spark/core/drills/find';
-import { KIT } from '@prompt-spark/core/drills/kit';
-import { PHASES } from '@prompt-spark/core/drills/phase';
-import { POSTURES } from '@prompt-spark/core/drills/posture';
-import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
 import { useMediaQuery } from '@vueuse/core';
-import { computed, ref } from 'vue';
-import { phaseName } from '../wording/phases.ts';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
-import { capital } from '../wording/capital.ts';
+import { computed, defineAsyncComponent, ref } from 'vue';
+
+const DrillSelects = defineAsyncComponent(() => import('./DrillSelects.vue'));
 
 /** The search field and what narrows it. */
 const words = defineModel<string>('words', { required: true });
@@ -20,25 +14,6 @@ const wish = defineModel<DrillWish>('wish', { required: true });
 const unfolded = ref(false);
 const wide = useMediaQuery('(min-width: 701px)');
 const narrowed = computed(() => Object.keys(wish.value).length);
-const item = (value: string, title = phaseName(value)) => ({ value, title });
-const FILTERS = [
-  { key: 'phase', label: 'Phase', items: PHASES.map((value) => item(value)) },
-  { key: 'target', label: 'For', items: TARGETS.map((value) => item(value, capital(targetWords(value)))) },
-  { key: 'posture', label: 'Posture', items: POSTURES.map((value) => item(value)) },
-  { key: 'kit', label: 'Kit', items: [item('none', 'No kit'), ...KIT.map((value) => item(value))] },
-  {
-    key: 'space',
-    label: 'Room',
-    items: [item('spot', 'On the spot'), item('stride', 'A stride'), item('mat', 'A mat'), item('lane', 'A lane')],
-  },
-  { key: 'plane', label: 'Plane', items: PLANES.map((value) => item(value)) },
-  { key: 'without', label: 'Without', items: DEMANDS.map((value) => item(value, value)) },
-] as const satisfies readonly { key: keyof DrillWish; label: string; items: readonly object[] }[];
-
-function narrow(key: keyof DrillWish, value: string | null): void {
-  const { [key]: _, ...rest } = wish.value;
-  wish.value = value === null ? rest : { ...rest, [key]: value };
-}
 </script>
 
 <template>
@@ -59,16 +34,7 @@ function narrow(key: keyof DrillWish, value: string | null): void {
       @click="unfolded = !unfolded"
       >{{ narrowed > 0 ? `Filters (${narrowed})` : 'Filters' }}</v-btn
     >
-    <v-select
-      v-for="filter in wide || unfolded ? FILTERS : []"
-      :key="filter.key"
-      :label="filter.label"
-      :items="filter.items"
-      density="compact"
-      clearable
-      :model-value="wish[filter.key] ?? null"
-      @update:model-value="(value: string | null) => narrow(filter.key, value)"
-    />
+    <DrillSelects v-if="wide || unfolded" v-model="wish" />
   </div>
 </template>
 
@@ -96,9 +62,6 @@ function narrow(key: keyof DrillWish, value: string | null): void {
   }
   .unfold {
     min-height: 44px;
-  }
-  .filters:not(.unfolded) > .v-select {
-    display: none;
   }
 }
 @media (min-width: 1240px) {

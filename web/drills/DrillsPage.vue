@@ -34,7 +34,7 @@ const FIRST = 6;
 const BATCH = 12;
 const most = ref(FIRST);
 const batch = computed(() => found.value.slice(0, most.value));
-const shown = useGradually(batch, 2, 2);
+const shown = useGradually(batch, 0, 2);
 watch(found, () => (most.value = Math.max(FIRST, BATCH)));
 async function showMore(): Promise<void> {
   most.value += BATCH;
@@ -82,7 +82,7 @@ function clear(): void {
         <p class="soft">Remove a filter, or try another word.</p>
         <v-btn variant="outlined" @click="clear">Show all</v-btn>
       </div>
-      <MoreBelow v-if="shown.length < found.length" :more="showMore" />
+      <MoreBelow v-if="shown.length === batch.length && shown.length < found.length" :more="showMore" />
     </LoadingGate>
   </section>
 </template>

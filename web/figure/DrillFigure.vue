@@ -10,6 +10,7 @@ import type { Seconds } from '@prompt-spark/core/units';
 import { usePreferredReducedMotion } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
 import { useInSight } from '../painting/useInSight.ts';
+import { useTurn } from '../painting/useTurn.ts';
 import { useFiguresStore } from './figures.ts';
 import { canFilm } from './filmWork.ts';
 import FigureFilm from './FigureFilm.vue';
@@ -49,8 +50,10 @@ const figures = useFiguresStore();
 const near = useInSight(useTemplateRef<HTMLElement>('place'), 500);
 void figures.load();
 
-const motion = computed(() => figures.motionOf(drill, variant ?? baseOf(drill)));
+const motion = computed(() => (near.value ? figures.motionOf(drill, variant ?? baseOf(drill)) : undefined));
 const beat = computed(() => motion.value && beatOf(motion.value, dose ?? drill.usual.dose));
+/** The first drawing of one takes a phone a while: they come one after the other. */
+const drawn = useTurn(computed(() => motion.value !== undefined));
 const prepared = computed(() => preparedParts(drill.targets));
 /** A motion of one side takes turns where the dose does. */
 const alternates = computed(() => (sides ?? drill.usual.sides) === 'alternate' && motion.value?.reps === 1);
@@ -58,7 +61,7 @@ const less = usePreferredReducedMotion();
 const held = computed(() => still || at !== null || less.value === 'reduce' || !canFilm);
 /** What both ways of drawing it ask for; undefined while there are no figures, or far out of sight. */
 const shot = computed((): Shot | undefined => {
-  if (!near.value || !motion.value || !beat.value) return undefined;
+  if (!drawn.value || !motion.value || !beat.value) return undefined;
   return {
     motion: motion.value,
     beat: beat.value,

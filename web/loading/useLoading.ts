@@ -1,4 +1,5 @@
 import { onMounted, ref, type Ref } from 'vue';
+import { turn } from './turn.ts';
 
 /** Something that is being fetched for a page. */
 export interface Loading {
@@ -16,9 +17,10 @@ export function useLoading(fetch: () => Promise<unknown>): Loading {
   async function again(): Promise<void> {
     trouble.value = '';
     try {
+      // The page is drawn in one turn, what it needs is asked for in the next, and drawn in the one after it came.
+      await turn();
       await fetch();
-      // What has come is made ready for use in this turn, and drawn in the next.
-      await new Promise((done) => setTimeout(done));
+      await turn();
       ready.value = true;
     } catch (error) {
       trouble.value = error instanceof Error ? error.message : 'Something went wrong.';

@@ -1,4 +1,5 @@
 import { customRef, shallowRef, watch, type Ref, type ShallowRef } from 'vue';
+import { afterPaint } from './afterPaint.ts';
 
 /** What follows a value a frame later. */
 export interface Following<T> {
@@ -55,9 +56,4 @@ export function afterPaintRef<T>(first: T): Ref<T> {
       });
     },
   }));
-}
-
-/** Calls when the next frame has been painted: a frame's callbacks come before its painting, a timer they set after. */
-function afterPaint(call: () => void): void {
-  requestAnimationFrame(() => setTimeout(call));
 }

@@ -138,7 +138,7 @@ describe('the group tracks store', () => {
     const [sheet, people, groupTracks] = [useSheetStore(), usePeopleStore(), useGroupTracksStore()];
     await people.load();
     await sheet.open(circuitId);
-    await nextTick();
+    await vi.waitFor(() => expect(groupTracks.tracks).toHaveLength(3));
     const before = groupTracks.tracks;
     expect(before.map(({ main }) => main)).toEqual([[ID], [ID], [ID]]);
     const last = sheet.circuit.blocks[0]?.lines.at(-1)?.id ?? '';

@@ -2,7 +2,7 @@
 import { mdiChevronLeft, mdiChevronRight, mdiPlus } from '@mdi/js';
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { addDays, parseISO } from 'date-fns';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
@@ -16,8 +16,9 @@ import { monthFrom, monthGrid } from './monthDays.ts';
 import BookingDialog from './BookingDialog.vue';
 import { useSessionsStore } from './sessions.ts';
 import { sessionsByDay } from './sessionTime.ts';
-import TakenOutNotice from './TakenOutNotice.vue';
 import { useTakenOut } from './useTakenOut.ts';
+
+const TakenOutNotice = defineAsyncComponent(() => import('./TakenOutNotice.vue'));
 
 /** The book a month at a time: every day with its sessions, to be looked at, moved and added to. */
 const { month } = defineProps<{
@@ -118,7 +119,7 @@ function add(to: string): void {
       </div>
     </LoadingGate>
     <BookingDialog v-if="open" v-model="open" :session="changed" :day="day" @take-out="taken.takeOut" />
-    <TakenOutNotice :taken="taken" />
+    <TakenOutNotice v-if="taken.notice.value" :taken="taken" />
   </section>
 </template>
 

@@ -12,7 +12,6 @@ import { useEditingStore } from './store/editing.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useSheetStore } from './store/sheet.ts';
 import ConflictBar from './header/ConflictBar.vue';
-import PickedRows from './rows/PickedRows.vue';
 import { LATER } from './laterParts.ts';
 import { LATER_TABS } from './margin/laterTabs.ts';
 import SheetHeader from './header/SheetHeader.vue';
@@ -21,6 +20,7 @@ import { useSheetKeys } from './entry/useSheetKeys.ts';
 import WhiteboardLine from './entry/WhiteboardLine.vue';
 
 const StartQuestion = defineAsyncComponent(LATER.start);
+const PickedRows = defineAsyncComponent(LATER.picked);
 const KeysHelp = defineAsyncComponent(LATER.keys);
 const SheetLate = defineAsyncComponent(LATER.late);
 const DrillDrawer = defineAsyncComponent(LATER.drawer);
@@ -124,7 +124,7 @@ onBeforeUnmount(sheet.close);
           @inserted="drawer = false"
         />
         <div class="centre" @dragover="allowFile" @drop="takeFile">
-          <PickedRows />
+          <PickedRows v-if="editing.acted.size > 1" />
           <div class="script"><SheetRows v-if="drawn >= ROWS" /></div>
           <WhiteboardLine v-if="drawn >= LINE" />
         </div>

@@ -1,6 +1,8 @@
 /** Parts of the desk that are not in sight when it is opened, by the way each is fetched. */
 export const LATER = {
   settings: () => import('./header/SheetSettings.vue'),
+  block: () => import('./rows/BlockSettings.vue'),
+  picked: () => import('./rows/PickedRows.vue'),
   doses: () => import('./rows/DoseEditor.vue'),
   guess: () => import('./rows/GuessBar.vue'),
   ours: () => import('./rows/MakeItOurs.vue'),

@@ -22,7 +22,11 @@ const { label, path } = defineProps<{ label: string; path: string }>();
   color: var(--soft);
   cursor: pointer;
 }
-.round:hover {
+.round:disabled {
+  opacity: 0.3;
+  cursor: default;
+}
+.round:not(:disabled):hover {
   background: color-mix(in srgb, var(--damson) 8%, transparent);
   color: var(--ink);
 }

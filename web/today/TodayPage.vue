@@ -93,7 +93,7 @@ const { words: openQuestions, findAgain } = useOpenQuestions(today);
       </div>
       <WeekAhead v-if="week.length" :sessions="week" @change="book" @take-out="taken.takeOut" />
     </LoadingGate>
-    <TakenOutNotice :taken="taken" />
+    <TakenOutNotice v-if="taken.notice.value" :taken="taken" />
   </section>
 </template>
 

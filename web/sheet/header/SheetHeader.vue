@@ -20,6 +20,9 @@ import { useEffortStore } from '../store/effort.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useStandardsStore } from '../../library/standards.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { useStepsFrom } from '../../loading/useSteps.ts';
+import IconButton from '../../shell/IconButton.vue';
+import PathIcon from '../../shell/PathIcon.vue';
 import PaceNote from './PaceNote.vue';
 import SaveStatus from './SaveStatus.vue';
 import TitleField from './TitleField.vue';
@@ -35,6 +38,9 @@ const effort = useEffortStore();
 const EffortChart = defineAsyncComponent(() => import('../margin/EffortChart.vue'));
 const SheetSettings = defineAsyncComponent(() => import('./SheetSettings.vue'));
 const setting = ref(false);
+/** What comes after the title and the total, in the order it is drawn. */
+const [FUSE, ACTS] = [1, 2] as const;
+const drawn = useStepsFrom(ref(true), ACTS);
 const { copy, copied } = useClipboard();
 
 /** Follows after the letter, with the total. */
@@ -47,7 +53,8 @@ const about = computed(() => {
     sheet.site?.name,
     circuit.value.purpose,
   ];
-  return parts.filter(Boolean).join(' · ') || 'No group or site yet';
+  const said = parts.filter((part) => part !== undefined && part !== '');
+  return said.length > 0 ? said : ['No group or site yet'];
 });
 const total = computed(() => sheet.timeline.total);
 const unread = computed(() => unreadCount(circuit.value));
@@ -64,7 +71,10 @@ const ends = computed(() => {
       <div class="what">
         <TitleField />
         <button class="about soft" type="button" :aria-expanded="setting" @click="setting = !setting">
-          {{ about }} <v-icon :icon="mdiTuneVariant" size="16" /><span class="visually-hidden">, change</span>
+          <span v-for="(part, place) in about" :key="place" class="part"
+            ><template v-if="place > 0"> · </template>{{ part }}</span
+          >
+          <PathIcon :path="mdiTuneVariant" :size="16" /><span class="visually-hidden">, change</span>
         </button>
       </div>
       <div class="sums">
@@ -79,9 +89,11 @@ const ends = computed(() => {
         <PaceNote />
       </div>
       <div class="acts">
-        <v-btn variant="text" :disabled="total.plan === 0" @click="emit('late')">We’re late</v-btn>
-        <v-btn variant="outlined" :disabled="total.plan === 0" @click="emit('fit')">Fit</v-btn>
-        <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
+        <template v-if="drawn >= ACTS">
+          <v-btn variant="text" :disabled="total.plan === 0" @click="emit('late')">We’re late</v-btn>
+          <v-btn variant="outlined" :disabled="total.plan === 0" @click="emit('fit')">Fit</v-btn>
+          <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
+        </template>
       </div>
     </div>
     <p v-if="circuit.versions.length" class="versions small">
@@ -101,6 +113,7 @@ const ends = computed(() => {
     <div class="line">
       <div class="fuse">
         <TimeFuse
+          v-if="drawn >= FUSE"
           :segments="sheet.timeline.segments"
           :available="circuit.available"
           :selected="editing.selectedId"
@@ -109,22 +122,15 @@ const ends = computed(() => {
         <EffortChart v-if="effort.shown && total.plan > 0" :span="Math.max(total.plan, circuit.available)" />
       </div>
       <div class="tools">
-        <v-btn
-          class="drills"
-          :icon="mdiBookOpenPageVariantOutline"
-          variant="text"
-          aria-label="Drills"
-          @click="emit('drawer')"
-        />
-        <v-btn :icon="mdiUndo" variant="text" aria-label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
-        <v-btn :icon="mdiRedo" variant="text" aria-label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
-        <v-btn
-          :icon="copied ? mdiCheck : mdiContentCopy"
-          variant="text"
-          :aria-label="copied ? 'Copied as text' : 'Copy as text'"
+        <IconButton class="drills" :path="mdiBookOpenPageVariantOutline" label="Drills" @click="emit('drawer')" />
+        <IconButton :path="mdiUndo" label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
+        <IconButton :path="mdiRedo" label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
+        <IconButton
+          :path="copied ? mdiCheck : mdiContentCopy"
+          :label="copied ? 'Copied as text' : 'Copy as text'"
           @click="copy(writeWhiteboard(sheet.circuit, library.library, standards.approaches))"
         />
-        <v-btn :icon="mdiKeyboardOutline" variant="text" aria-label="Keys and notation" @click="emit('help')" />
+        <IconButton :path="mdiKeyboardOutline" label="Keys and notation" @click="emit('help')" />
       </div>
     </div>
   </header>
@@ -153,16 +159,25 @@ const ends = computed(() => {
   cursor: pointer;
   overflow-wrap: anywhere;
 }
+/* Each is read in one: a line breaks between two of them. */
+.part {
+  display: inline-block;
+  white-space: pre-wrap;
+}
 .about:hover {
   color: var(--ink);
 }
 .sums {
   text-align: right;
 }
+/* As wide and high as what comes into it, so that nothing moves then. */
 .acts {
   display: flex;
   align-items: center;
+  justify-content: flex-end;
   gap: 0.5rem;
+  min-width: 17.5rem;
+  min-height: 52px;
 }
 .versions {
   display: flex;
@@ -199,6 +214,8 @@ const ends = computed(() => {
 .fuse {
   flex: 1;
   min-width: 0;
+  /* Its labels and its line. */
+  min-height: calc(1.2rem + 26px);
 }
 .tools {
   display: flex;
@@ -226,6 +243,12 @@ const ends = computed(() => {
   .sums {
     flex: 1;
     text-align: left;
+  }
+  .acts {
+    flex-basis: 100%;
+  }
+  .acts > :last-child {
+    flex: 1;
   }
   .line {
     flex-direction: column;

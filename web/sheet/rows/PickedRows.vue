@@ -14,7 +14,7 @@ const blocks = computed(() =>
 </script>
 
 <template>
-  <div v-if="editing.acted.size > 1" class="picked" role="toolbar" aria-label="Picked rows">
+  <div class="picked" role="toolbar" aria-label="Picked rows">
     <strong role="status">{{ editing.acted.size }} rows</strong>
     <v-btn variant="text" :prepend-icon="mdiPinOutline" @click="editing.toggle('pinned')">Pin</v-btn>
     <v-btn variant="text" @click="editing.toggle('optional')">Optional</v-btn>

@@ -1,29 +1,21 @@
 <script setup lang="ts">
-import { mdiArrowDown, mdiArrowUp, mdiClose, mdiContentDuplicate, mdiDragVertical } from '@mdi/js';
+import { mdiDragVertical } from '@mdi/js';
 import type { Block } from '@prompt-spark/core/circuit/circuit';
-import {
-  carryBlock,
-  changeBlock,
-  duplicateBlock,
-  insertLines,
-  moveLine,
-  takeOutBlock,
-} from '@prompt-spark/core/circuit/edit';
+import { insertLines, moveLine } from '@prompt-spark/core/circuit/edit';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
-import { MOST_ROUNDS } from '@prompt-spark/core/circuit/bounds';
-import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
-import { just } from '@prompt-spark/core/units';
 import { storeToRefs } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
 import { rangeWords } from '@prompt-spark/core/circuit/slotWords';
 import { phaseName, phasePlainly } from '../../wording/phases.ts';
-import TextAmount from '../../fields/TextAmount.vue';
 import { useEditingStore } from '../store/editing.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import SlotRow from './SlotRow.vue';
 import UnreadRow from './UnreadRow.vue';
+import { LATER } from '../laterParts.ts';
+
+const BlockSettings = defineAsyncComponent(LATER.block);
 
 /** A block: its phase, its rounds in the margin, and its rows, which can be dragged about and between blocks. */
 const { block } = defineProps<{ block: Block }>();
@@ -32,19 +24,13 @@ const { slotTimes, floor, plates } = storeToRefs(sheet);
 const editing = useEditingStore();
 const library = useLibraryStore();
 const changing = ref(false);
-const newId = () => crypto.randomUUID();
 
-const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
 const repeats = computed(() => block.rounds.high > 1);
 const summary = computed(() => {
   const rest = block.roundRest ? ` · ${block.roundRest} s between` : '';
   const rounds = repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
   return [block.stations ? 'stations' : '', block.noGaps ? 'no gaps' : '', rounds].filter(Boolean).join(' · ');
 });
-
-function change(make: (block: Block) => Block, about: string): void {
-  sheet.changeCircuit((circuit) => changeBlock(circuit, block.id, make), about);
-}
 
 /** Carries the dragged row to where it was dropped, or puts the dragged drill in there. */
 function drop(event: DraggableEvent): void {
@@ -58,7 +44,7 @@ function drop(event: DraggableEvent): void {
   }
   const drill = drillId === undefined ? undefined : library.drillOf(drillId);
   if (!drill) return;
-  const slot = usualSlot(drill, newId());
+  const slot = usualSlot(drill, crypto.randomUUID());
   sheet.changeCircuit((circuit) => insertLines(circuit, place, [slot]));
   editing.select(slot.id);
 }
@@ -78,70 +64,7 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
         {{ summary }}<span class="visually-hidden">, change the {{ phaseName(block.phase) }} block</span>
       </button>
     </header>
-    <div v-if="changing" class="settings">
-      <v-select
-        label="Phase"
-        density="compact"
-        :items="phases"
-        :model-value="block.phase"
-        @update:model-value="(phase: Phase) => change((now) => ({ ...now, phase }), '')"
-      />
-      <TextAmount
-        label="Rounds"
-        unit="count"
-        :most="MOST_ROUNDS"
-        :model-value="block.rounds"
-        @update:model-value="(rounds) => change((now) => ({ ...now, rounds }), `rounds ${block.id}`)"
-      />
-      <TextAmount
-        label="Rest between rounds"
-        unit="time"
-        single
-        :least="0"
-        :model-value="just(block.roundRest)"
-        @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
-      />
-      <v-checkbox
-        label="Stations: all change together"
-        hide-details
-        :model-value="block.stations"
-        @update:model-value="(now) => change((old) => ({ ...old, stations: now === true }), '')"
-      />
-      <v-checkbox
-        label="No gaps: one runs into the next"
-        hide-details
-        :model-value="block.noGaps"
-        @update:model-value="(now) => change((old) => ({ ...old, noGaps: now === true }), '')"
-      />
-      <v-btn
-        variant="text"
-        :prepend-icon="mdiArrowUp"
-        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, -1))"
-      >
-        Up
-      </v-btn>
-      <v-btn
-        variant="text"
-        :prepend-icon="mdiArrowDown"
-        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, 1))"
-      >
-        Down
-      </v-btn>
-      <v-btn
-        variant="text"
-        :prepend-icon="mdiContentDuplicate"
-        @click="sheet.changeCircuit((circuit) => duplicateBlock(circuit, block.id, newId))"
-      >
-        Duplicate
-      </v-btn>
-      <v-btn
-        variant="text"
-        :prepend-icon="mdiClose"
-        @click="sheet.changeCircuit((circuit) => takeOutBlock(circuit, block.id))"
-      >
-        Remove block
-      </v-btn>
-    </div>
+    <BlockSettings v-if="changing" :block="block" />
     <!-- A letter changes one row of a hundred: the others are not even compared. Vue takes v-memo beside v-for here. -->
     <!-- eslint-disable vue/no-useless-template-attributes -->
     <VueDraggable
@@ -214,13 +137,6 @@ h2 {
   border-color: var(--ink);
   color: var(--ink);
 }
-.settings {
-  display: grid;
-  grid-template-columns: 9rem 6rem 10rem auto;
-  justify-content: start;
-  gap: 0.6rem;
-  padding: 0.5rem 0 0.75rem var(--margin);
-}
 /* Rows one under the other, not a grid: a grid of a hundred rows is laid out whole when one of them changes. */
 .lines {
   position: relative;
@@ -252,11 +168,6 @@ h2 {
 }
 .hole.here {
   border-color: var(--damson);
-}
-@media (max-width: 700px) {
-  .settings {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-  }
 }
 @media (max-width: 600px) {
   .plainly {

@@ -74,7 +74,7 @@ mobilise 2 rounds rest 20s
 lateral lunge 8-10/side alt
 glute bridge 10 @2-1-2</pre>
     </div>
-    <div class="add">
+    <div v-if="blocks.length === circuit.blocks.length" class="add">
       <span class="soft small">New block:</span>
       <button v-for="phase in PHASES" :key="phase" type="button" :title="phasePlainly(phase)" @click="addBlock(phase)">
         {{ phaseName(phase) }}

@@ -7,6 +7,7 @@ import { slotTracks, type SlotTracks } from '@prompt-spark/core/swaps/tracksFor'
 import { stillToDecide } from '@prompt-spark/core/swaps/stillToDecide';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
+import { turn } from '../../loading/turn.ts';
 import { TrackWork } from './trackWork.ts';
 import { WorkFailed } from '../../workers/workshop.ts';
 import { usePeopleStore } from '../../people/people.ts';
@@ -48,28 +49,49 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
   /** Once the browser cannot work beside the page, it is worked out on the page: slower, and still right. */
   let beside = true;
 
-  /** Tracks of the slots that changed: at once where there are few, beside the page where that would hold a frame up. */
+  /** How often it was begun: what was begun before counts no more. */
+  let begun = 0;
+
+  /**
+   * Tracks of the slots that changed: at once where it is one, one in a turn where there are more, beside the page where
+   * that would hold a frame up.
+   */
   function workOut(): void {
+    begun += 1;
     const now = [limits.value, occasion.value, choices.value];
     if (now.some((part, index) => part !== knownFor[index])) known = new Map();
     knownFor = now;
-    const before = (place: SlotPlace) => {
-      const found = known.get(place.slot.id);
-      return found?.key === keyOf(place) ? found.tracks : undefined;
-    };
-    const fresh = places.value.filter((place) => !before(place)).length;
-    if (beside && fresh * people.value.length > MOST_AT_ONCE) {
+    const fresh = places.value.filter((place) => !knownOf(place));
+    if (beside && fresh.length * people.value.length > MOST_AT_ONCE) {
       void workOutBeside();
       return;
     }
     work.overtake();
-    tracks.value = places.value.map((place) => {
-      const found = before(place);
-      if (found) return found;
-      const worked = slotTracks(place, people.value, limits.value, occasion.value, sheet.id);
-      known.set(place.slot.id, { key: keyOf(place), tracks: worked });
-      return worked;
-    });
+    if (fresh.length > 1 && people.value.length > 0) void workOutInTurns(fresh);
+    else tracks.value = places.value.map(tracksAt);
+  }
+
+  function knownOf(place: SlotPlace): SlotTracks | undefined {
+    const found = known.get(place.slot.id);
+    return found?.key === keyOf(place) ? found.tracks : undefined;
+  }
+
+  function tracksAt(place: SlotPlace): SlotTracks {
+    const found = knownOf(place);
+    if (found) return found;
+    const worked = slotTracks(place, people.value, limits.value, occasion.value, sheet.id);
+    known.set(place.slot.id, { key: keyOf(place), tracks: worked });
+    return worked;
+  }
+
+  async function workOutInTurns(fresh: readonly SlotPlace[]): Promise<void> {
+    const mine = begun;
+    for (const place of fresh) {
+      await turn();
+      if (mine !== begun) return;
+      tracksAt(place);
+    }
+    tracks.value = places.value.map(tracksAt);
   }
 
   async function workOutBeside(): Promise<void> {

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { DEMANDS } from '@prompt-spark/core/drills/demand';
+import type { DrillWish } from '@prompt-spark/core/drills/find';
+import { KIT } from '@prompt-spark/core/drills/kit';
+import { PHASES } from '@prompt-spark/core/drills/phase';
+import { POSTURES } from '@prompt-spark/core/drills/posture';
+import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
+import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { capital } from '../wording/capital.ts';
+import { phaseName } from '../wording/phases.ts';
+
+/** What drills can be narrowed by, a field each. */
+const wish = defineModel<DrillWish>({ required: true });
+const item = (value: string, title = phaseName(value)) => ({ value, title });
+const FILTERS = [
+  { key: 'phase', label: 'Phase', items: PHASES.map((value) => item(value)) },
+  { key: 'target', label: 'For', items: TARGETS.map((value) => item(value, capital(targetWords(value)))) },
+  { key: 'posture', label: 'Posture', items: POSTURES.map((value) => item(value)) },
+  { key: 'kit', label: 'Kit', items: [item('none', 'No kit'), ...KIT.map((value) => item(value))] },
+  {
+    key: 'space',
+    label: 'Room',
+    items: [item('spot', 'On the spot'), item('stride', 'A stride'), item('mat', 'A mat'), item('lane', 'A lane')],
+  },
+  { key: 'plane', label: 'Plane', items: PLANES.map((value) => item(value)) },
+  { key: 'without', label: 'Without', items: DEMANDS.map((value) => item(value, value)) },
+] as const satisfies readonly { key: keyof DrillWish; label: string; items: readonly object[] }[];
+
+function narrow(key: keyof DrillWish, value: string | null): void {
+  const { [key]: _, ...rest } = wish.value;
+  wish.value = value === null ? rest : { ...rest, [key]: value };
+}
+</script>
+
+<template>
+  <v-select
+    v-for="filter in FILTERS"
+    :key="filter.key"
+    :label="filter.label"
+    :items="filter.items"
+    density="compact"
+    clearable
+    :model-value="wish[filter.key] ?? null"
+    @update:model-value="(value: string | null) => narrow(filter.key, value)"
+  />
+</template>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp, mdiClose, mdiContentDuplicate } from '@mdi/js';
+import { MOST_ROUNDS } from '@prompt-spark/core/circuit/bounds';
+import type { Block } from '@prompt-spark/core/circuit/circuit';
+import { carryBlock, changeBlock, duplicateBlock, takeOutBlock } from '@prompt-spark/core/circuit/edit';
+import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
+import { just } from '@prompt-spark/core/units';
+import TextAmount from '../../fields/TextAmount.vue';
+import { phaseName } from '../../wording/phases.ts';
+import { useSheetStore } from '../store/sheet.ts';
+
+/** What a block is: its phase, its rounds and how they follow each other; and where it stands among the others. */
+const { block } = defineProps<{ block: Block }>();
+const sheet = useSheetStore();
+const newId = () => crypto.randomUUID();
+const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
+
+function change(make: (block: Block) => Block, about: string): void {
+  sheet.changeCircuit((circuit) => changeBlock(circuit, block.id, make), about);
+}
+</script>
+
+<template>
+  <div class="settings">
+    <v-select
+      label="Phase"
+      density="compact"
+      :items="phases"
+      :model-value="block.phase"
+      @update:model-value="(phase: Phase) => change((now) => ({ ...now, phase }), '')"
+    />
+    <TextAmount
+      label="Rounds"
+      unit="count"
+      :most="MOST_ROUNDS"
+      :model-value="block.rounds"
+      @update:model-value="(rounds) => change((now) => ({ ...now, rounds }), `rounds ${block.id}`)"
+    />
+    <TextAmount
+      label="Rest between rounds"
+      unit="time"
+      single
+      :least="0"
+      :model-value="just(block.roundRest)"
+      @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
+    />
+    <v-checkbox
+      label="Stations: all change together"
+      hide-details
+      :model-value="block.stations"
+      @update:model-value="(now) => change((old) => ({ ...old, stations: now === true }), '')"
+    />
+    <v-checkbox
+      label="No gaps: one runs into the next"
+      hide-details
+      :model-value="block.noGaps"
+      @update:model-value="(now) => change((old) => ({ ...old, noGaps: now === true }), '')"
+    />
+    <v-btn
+      variant="text"
+      :prepend-icon="mdiArrowUp"
+      @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, -1))"
+    >
+      Up
+    </v-btn>
+    <v-btn
+      variant="text"
+      :prepend-icon="mdiArrowDown"
+      @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, 1))"
+    >
+      Down
+    </v-btn>
+    <v-btn
+      variant="text"
+      :prepend-icon="mdiContentDuplicate"
+      @click="sheet.changeCircuit((circuit) => duplicateBlock(circuit, block.id, newId))"
+    >
+      Duplicate
+    </v-btn>
+    <v-btn
+      variant="text"
+      :prepend-icon="mdiClose"
+      @click="sheet.changeCircuit((circuit) => takeOutBlock(circuit, block.id))"
+    >
+      Remove block
+    </v-btn>
+  </div>
+</template>
+
+<style scoped>
+.settings {
+  display: grid;
+  grid-template-columns: 9rem 6rem 10rem auto;
+  justify-content: start;
+  gap: 0.6rem;
+  padding: 0.5rem 0 0.75rem var(--margin);
+}
+@media (max-width: 700px) {
+  .settings {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

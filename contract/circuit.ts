@@ -115,6 +115,8 @@ const TOO_MUCH_TO_DO = `All rounds and sets come to more than ${MOST_STRETCHES} 
 export const circuitSchema = shape<Circuit>({
   title: name(MOST_TITLE),
   purpose: line(MOST_PURPOSE),
+  notBefore: line(MOST_PURPOSE),
+  notAfter: line(MOST_PURPOSE),
   tags: listOf(tag).unique().max(MOST_TAGS),
   approach: Joi.string().allow('').max(64).required(),
   available: seconds(0, MOST_SECONDS),
@@ -193,6 +195,8 @@ export const fuseSchema = Joi.array<FuseSketch>()
 export interface CircuitSummary extends CircuitStamp {
   readonly title: string;
   readonly purpose: string;
+  readonly notBefore: string;
+  readonly notAfter: string;
   readonly tags: readonly string[];
   readonly groupId: string | null;
   readonly siteId: string | null;
@@ -210,6 +214,8 @@ export const circuitSummarySchema = shape<CircuitSummary>({
   ...stampFields,
   title: name(MOST_TITLE),
   purpose: line(MOST_PURPOSE),
+  notBefore: line(MOST_PURPOSE),
+  notAfter: line(MOST_PURPOSE),
   tags: listOf(tag),
   groupId: idOrNull,
   siteId: idOrNull,

@@ -1,10 +1,11 @@
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import type { FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
+import { MOST_PURPOSE } from '@prompt-spark/core/circuit/bounds';
 import { MOST_REPEATS } from '@prompt-spark/core/schedule/bounds';
 import type { Seconds } from '@prompt-spark/core/units';
 import Joi from 'joi';
 import { circuitRecordSchema, fuseSchema, type CircuitRecord } from './circuit.ts';
-import { id, idOrNull, instant, listOf, name, oneOf, shape, whole } from './fields.ts';
+import { id, idOrNull, instant, line, listOf, name, oneOf, shape, whole } from './fields.ts';
 import { agreedFit } from './fit.ts';
 import { unreadables, type Unreadable } from './page.ts';
 
@@ -113,6 +114,10 @@ export interface SessionSummary extends BookedSession {
   readonly coachName: string;
   readonly runId: string | null;
   readonly title: string;
+  /** What its circuit is for, and what it is kept apart from, in the coach's words. */
+  readonly purpose: string;
+  readonly notBefore: string;
+  readonly notAfter: string;
   /** People that the circuit expects; 0 where it does not say. */
   readonly people: number;
   /** Seconds it was fitted into for this session alone; null where it is run as planned. */
@@ -141,6 +146,9 @@ export const sessionSummarySchema = shape<SessionSummary>({
   coachName: Joi.string().required(),
   runId: idOrNull,
   title: name(),
+  purpose: line(MOST_PURPOSE),
+  notBefore: line(MOST_PURPOSE),
+  notAfter: line(MOST_PURPOSE),
   people: total,
   fitted: total.allow(null),
   planned: total,

@@ -25,6 +25,7 @@ describe.each([
     await page.locator('.card').first().waitFor();
     await look(page, 'Today');
     await page.getByRole('button', { name: 'Add a session' }).click();
+    await page.getByRole('button', { name: 'Add to schedule' }).waitFor();
     await look(page, 'the book');
 
     await page.goto('/circuits');

@@ -11,12 +11,17 @@ export function mainSessionOf(
   purpose: string,
   sessions: readonly MainSession[] = MAIN_SESSIONS,
 ): MainSession | undefined {
-  const said = rootsOf(purpose);
-  if (said.length === 0) return undefined;
+  return together(sessionsMeant(purpose, sessions));
+}
+
+/** The main sessions that a coach's words mean, each by itself. */
+export function sessionsMeant(words: string, sessions: readonly MainSession[] = MAIN_SESSIONS): readonly MainSession[] {
+  const said = rootsOf(words);
+  if (said.length === 0) return [];
   const meant = meantIn(said, sessions);
   const specific = meant.filter(({ roots }) => !GENERAL.has(roots.join(' ')));
   const named = new Set((specific.length > 0 ? specific : meant).flatMap((found) => found.sessions));
-  return together(sessions.filter((session) => named.has(session)));
+  return sessions.filter((session) => named.has(session));
 }
 
 /** Words that say little where something else is said: a boxing class is boxing. */

@@ -82,6 +82,10 @@ export interface Circuit {
   readonly title: string;
   /** What the main session is, in the coach's words; empty where not said. */
   readonly purpose: string;
+  /** Main sessions that it must not come shortly before, in the coach's words; empty for none. */
+  readonly notBefore: string;
+  /** Main sessions that it must not come shortly after, likewise. */
+  readonly notAfter: string;
   /** The studio's own words to find it by, in small letters. */
   readonly tags: readonly string[];
   /** The id of its approach; empty for the studio's default. */
@@ -114,6 +118,8 @@ export function emptyCircuit(title: string): Circuit {
   return {
     title,
     purpose: '',
+    notBefore: '',
+    notAfter: '',
     tags: [],
     approach: '',
     available: 0,

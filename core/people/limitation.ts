@@ -1,8 +1,10 @@
 import type { Demand } from '../drills/demand.ts';
 
-/** How much a limitation matters: keep an eye on it, do less of it, or leave it be. */
-export const LIMIT_SEVERITIES = ['watch', 'ease', 'avoid'] as const;
+/** How much a limitation matters: keep an eye on it, move only as far as nothing hurts, do less of it, or leave it be. */
+export const LIMIT_SEVERITIES = ['watch', 'pain free', 'ease', 'avoid'] as const;
 export type LimitSeverity = (typeof LIMIT_SEVERITIES)[number];
+/** Those that cap something. Who stops short of pain does the drill that is planned, on that side as far as it goes. */
+export type CappingSeverity = Exclude<LimitSeverity, 'pain free'>;
 
 /** Everything that can be capped: what a drill asks of a body part, and how hard it is. */
 export type Capped = Demand | 'effort';
@@ -18,7 +20,7 @@ export interface Limitation {
   readonly means: string;
   /** Whether it can be on one side. */
   readonly sided: boolean;
-  readonly caps: Readonly<Record<LimitSeverity, Caps>>;
+  readonly caps: Readonly<Record<CappingSeverity, Caps>>;
 }
 
 /** Something to go easy on, for one person: a limitation that is known, or a ceiling of their own. */

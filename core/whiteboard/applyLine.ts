@@ -31,6 +31,10 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
       return read.title === '' ? { circuit, cursor } : heading({ title: read.title });
     case 'purpose':
       return heading({ purpose: read.purpose });
+    case 'not before':
+      return heading({ notBefore: read.sessions });
+    case 'not after':
+      return heading({ notAfter: read.sessions });
     case 'tags':
       return heading({ tags: read.tags });
     case 'approach':

@@ -10,7 +10,7 @@ import { Unreadable } from './problem.ts';
 import type { ReadLine } from './reading.ts';
 import { DURATION, durationRange, Scanner } from './scanner.ts';
 
-const HEADING = /^(for|tags|approach|in|start|end|people|lanes|with)\s*:\s*/i;
+const HEADING = /^(for|not before|not after|tags|approach|in|start|end|people|lanes|with)\s*:\s*/i;
 
 /** Whether a line begins as a heading does, whatever follows. */
 export const isHeading = (text: string): boolean => text.startsWith('#') || HEADING.test(text);
@@ -29,6 +29,9 @@ export function readHeading(text: string, approaches: readonly Approach[]): Read
   switch (name) {
     case 'for':
       return { kind: 'purpose', purpose: upTo(MOST_PURPOSE, value, column, 'a main session') };
+    case 'not before':
+    case 'not after':
+      return { kind: name, sessions: upTo(MOST_PURPOSE, value, column, 'main sessions') };
     case 'tags':
       return { kind: 'tags', tags: readTagList(value, column) };
     case 'approach':

@@ -9,6 +9,8 @@ export type ReadLine =
   | { readonly kind: 'blank' }
   | { readonly kind: 'title'; readonly title: string }
   | { readonly kind: 'purpose'; readonly purpose: string }
+  | { readonly kind: 'not before'; readonly sessions: string }
+  | { readonly kind: 'not after'; readonly sessions: string }
   | { readonly kind: 'tags'; readonly tags: readonly string[] }
   | { readonly kind: 'approach'; readonly approach: string }
   | { readonly kind: 'available'; readonly available: Seconds }

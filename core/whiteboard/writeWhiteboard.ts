@@ -13,10 +13,12 @@ export function writeWhiteboard(
   library: DrillLibrary,
   approaches: readonly Approach[] = APPROACHES,
 ): string {
-  const { title, purpose, tags, approach, available, clock, people, lanes } = circuit;
+  const { title, purpose, notBefore, notAfter, tags, approach, available, clock, people, lanes } = circuit;
   const headings = [
     `# ${title}`,
     ...(purpose ? [`for: ${purpose}`] : []),
+    ...(notBefore ? [`not before: ${notBefore}`] : []),
+    ...(notAfter ? [`not after: ${notAfter}`] : []),
     ...(tags.length > 0 ? [`tags: ${tags.join(', ')}`] : []),
     ...(approach ? [`approach: ${approachOf(approach, approaches).name.toLowerCase()}`] : []),
     ...(available ? [`in: ${writeClock(available)}`] : []),

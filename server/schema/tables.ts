@@ -331,7 +331,7 @@ export const circuit = pgTable(
 /** What a list shows of a circuit besides its row's own columns. */
 export type CircuitSketch = Pick<
   CircuitSummary,
-  'title' | 'purpose' | 'tags' | 'available' | 'drills' | 'seconds' | 'fuse'
+  'title' | 'purpose' | 'notBefore' | 'notAfter' | 'tags' | 'available' | 'drills' | 'seconds' | 'fuse'
 >;
 
 /** A drill that a studio added, beside those of the catalogue. */
@@ -421,7 +421,10 @@ export const plannedSession = pgTable(
 );
 
 /** What a list shows of a session besides its row's own columns. */
-export type SessionSketch = Pick<SessionSummary, 'title' | 'people' | 'fitted' | 'planned' | 'seconds' | 'fuse'>;
+export type SessionSketch = Pick<
+  SessionSummary,
+  'title' | 'purpose' | 'notBefore' | 'notAfter' | 'people' | 'fitted' | 'planned' | 'seconds' | 'fuse'
+>;
 
 export const run = pgTable(
   'run',

@@ -13,7 +13,7 @@ import type { CircuitSketch, SessionSketch } from '../schema/tables.ts';
 import type { TimedWith } from './library.ts';
 
 /** One more whenever a summary holds something else, or time is worked out in another way. */
-const SUMMARY_VERSION = 3;
+const SUMMARY_VERSION = 4;
 
 /**
  * The stamp of summaries made today. A summary under another stamp is made anew when it is next listed: the drills that
@@ -36,9 +36,9 @@ export function sketchOfCircuit(
   siteId: string | null,
   timing: TimedWith,
 ): CircuitSketch {
-  const { title, purpose, tags, available } = circuit;
+  const { title, purpose, notBefore, notAfter, tags, available } = circuit;
   const times = timesOf(circuit, occasionFor(groupId, siteId, timing));
-  return { title, purpose, tags, available, drills: allSlots(circuit).length, ...times };
+  return { title, purpose, notBefore, notAfter, tags, available, drills: allSlots(circuit).length, ...times };
 }
 
 /** What a list shows of a session: its circuit at its own site, with its own group, fitted where that was agreed. */
@@ -53,6 +53,9 @@ export function sketchOfSession(
   const times = fit ? timesOf(builtCircuit(circuit, fit.plan, occasion, fit.seconds), occasion) : whole;
   return {
     title: circuit.title,
+    purpose: circuit.purpose,
+    notBefore: circuit.notBefore,
+    notAfter: circuit.notAfter,
     people: circuit.people,
     fitted: fit?.seconds ?? null,
     planned: whole.seconds,

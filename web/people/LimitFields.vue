@@ -8,7 +8,12 @@ import DayField from '../fields/DayField.vue';
 const { limits } = defineProps<{ limits: readonly Limit[] }>();
 const emit = defineEmits<{ change: [limits: readonly Limit[]] }>();
 
-const SEVERITY_WORDS = { watch: 'watch it', ease: 'go easy', avoid: 'avoid it' } as const;
+const SEVERITY_WORDS = {
+  watch: 'watch it',
+  'pain free': 'only pain-free',
+  ease: 'go easy',
+  avoid: 'avoid it',
+} as const;
 const severities = LIMIT_SEVERITIES.map((value) => ({ value, title: SEVERITY_WORDS[value] }));
 const SIDES: readonly { readonly value: LimitSide; readonly title: string }[] = [
   { value: 'both', title: 'both' },

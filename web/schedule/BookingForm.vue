@@ -72,6 +72,11 @@ const span = ref(spanWords[0] ?? '');
 const starts = computed(() =>
   repeatedDays(fields.day, fields.repeating).map((on) => instantAt(on, fields.minute, zone.value)),
 );
+/** What its circuit is for and kept apart from: the session's own, or those of the circuit that is chosen. */
+const marks = computed(() => {
+  const of = session ?? circuits.circuits.find(({ id }) => id === fields.circuitId);
+  return { purpose: of?.purpose ?? '', notBefore: of?.notBefore ?? '', notAfter: of?.notAfter ?? '' };
+});
 const clashes = useClashes(() =>
   starts.value.map((startsAt) => ({
     id: session?.id ?? '',
@@ -79,6 +84,8 @@ const clashes = useClashes(() =>
     lasts: fields.seconds,
     coachId: fields.coachId,
     siteId: fields.siteId === '' ? null : fields.siteId,
+    groupId: fields.groupId === '' ? null : fields.groupId,
+    ...marks.value,
   })),
 );
 

@@ -1,30 +1,21 @@
 <script setup lang="ts">
-import type { SessionSummary } from '@prompt-spark/contract/session';
-import type { Clash, Held } from '@prompt-spark/core/schedule/clashes';
 import { computed } from 'vue';
 import { usePlacesStore } from '../library/places.ts';
-import { calendarDayName } from '../wording/clock.ts';
-import { sessionDay, sessionTime } from './sessionTime.ts';
+import { clashLines } from './clashWords.ts';
+import type { Clashes } from './useClashes.ts';
 
-/** What else is on at the times of a session: the first few, and how many more there are. */
-const { clashes } = defineProps<{ clashes: readonly Clash<Held & { readonly session: SessionSummary }>[] }>();
+/** What speaks against a session at its times: the first few lines, and how many more there are. */
+const { clashes } = defineProps<{ clashes: Clashes }>();
 const places = usePlacesStore();
 const MOST = 3;
 
-const lines = computed(() =>
-  clashes.slice(0, MOST).map(({ with: { session }, of }) => {
-    const site = places.siteOf(session.siteId)?.name ?? 'The place';
-    const busy = of === 'site' ? `${site} is taken` : `${session.coachName} is busy`;
-    const when = `${calendarDayName(sessionDay(session))} at ${sessionTime(session)}`;
-    return { id: session.id, words: `${busy}: “${session.title}”, ${when}, ${String(session.minutes)} minutes.` };
-  }),
-);
+const lines = computed(() => clashLines(clashes, (id) => places.siteOf(id)?.name));
 </script>
 
 <template>
   <div v-if="lines.length" class="clashes" role="status">
-    <p v-for="line in lines" :key="line.id">{{ line.words }}</p>
-    <p v-if="clashes.length > MOST">And {{ clashes.length - MOST }} more.</p>
+    <p v-for="line in lines.slice(0, MOST)" :key="line.id">{{ line.words }}</p>
+    <p v-if="lines.length > MOST">And {{ lines.length - MOST }} more.</p>
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Person } from '@prompt-spark/core/people/person';
+import { painFreeIn } from '@prompt-spark/core/people/painFree';
 import type { SlotPlace } from '@prompt-spark/core/swaps/swap';
 import { computed } from 'vue';
 import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
@@ -11,7 +12,8 @@ const { place, person } = defineProps<{ place: SlotPlace; person: Person; on: bo
 const groupTracks = useGroupTracksStore();
 const library = useLibraryStore();
 const doing = computed(() => groupTracks.assignment(place, person));
-const cell = computed(() => cellWords(doing.value, place, library.library));
+const painFree = computed(() => painFreeIn(place.rung, person, groupTracks.day));
+const cell = computed(() => cellWords(doing.value, place, library.library, painFree.value));
 const own = computed(() => doing.value.kind === 'instead' && doing.value.own);
 </script>
 

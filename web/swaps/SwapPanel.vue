@@ -2,6 +2,7 @@
 import { mdiClose } from '@mdi/js';
 import { withChoice } from '@prompt-spark/core/swaps/assignment';
 import { mayBeAnsweredFor } from '@prompt-spark/core/swaps/chosen';
+import { painFreeIn } from '@prompt-spark/core/people/painFree';
 import { choiceFor, type Choice, type Person } from '@prompt-spark/core/people/person';
 import type { Instruction, SlotPlace } from '@prompt-spark/core/swaps/swap';
 import { instructed, instructionName } from '@prompt-spark/core/swaps/swap';
@@ -38,6 +39,8 @@ const chosen = computed(() => shown.value.find(({ key }) => key === picked.value
 const before = computed(() => choiceFor(person, sheet.id, place.slot.id, groupTracks.day));
 const why = computed(() => [...new Set(offer.value.conflicts.map(({ capped, because }) => `${capped} (${because})`))]);
 
+/** What they mind in it without needing anything else. */
+const painFree = computed(() => painFreeIn(place.rung, person, groupTracks.day));
 /** What is planned can be kept for somebody whose limits speak against it, if the coach says so by name. */
 const mayAnswer = computed(() => why.value.length > 0 && mayBeAnsweredFor(person, groupTracks.day));
 const asPlanned = computed(() => ({
@@ -83,6 +86,7 @@ async function choose(instruction: Chosen | null, day: string): Promise<void> {
         <strong>{{ place.drill.name }}</strong>
         <span v-if="why.length" class="soft">Does not fit: {{ why.join('; ') }}.</span>
         <span v-else class="soft">Fits as planned.</span>
+        <span v-if="painFree.length">Only as far as nothing hurts: {{ painFree.join('; ') }}.</span>
       </p>
     </div>
     <p v-if="offer.nothingFits" class="bad">

@@ -108,6 +108,8 @@ describe('what a session still needs', () => {
   const circuit = (tracks: typeof slot.tracks) => ({
     title: 'One',
     purpose: '',
+    notBefore: '',
+    notAfter: '',
     tags: [],
     approach: '',
     available: 0,

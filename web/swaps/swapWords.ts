@@ -20,13 +20,22 @@ export function minding(person: Person, day: string): string {
 
 /** What a cell says, and how: an easier rung of the same drill, another drill, or see them. */
 export interface CellWords {
-  readonly kind: 'as planned' | 'answered' | 'rung' | 'drill' | 'one to one';
+  readonly kind: 'as planned' | 'pain free' | 'answered' | 'rung' | 'drill' | 'one to one';
   readonly sign: string;
   readonly words: string;
 }
 
-export function cellWords(doing: Assignment, place: SlotPlace, library: DrillLibrary): CellWords {
+/** @param painFree what they move only as far as nothing hurts, in what they do (core/people/painFree) */
+export function cellWords(
+  doing: Assignment,
+  place: SlotPlace,
+  library: DrillLibrary,
+  painFree: readonly string[] = [],
+): CellWords {
   if (doing.kind === 'as planned') {
+    if (doing.answeredBy === '' && painFree.length > 0) {
+      return { kind: 'pain free', sign: '◁', words: `only as far as nothing hurts: ${painFree.join('; ')}` };
+    }
     if (doing.answeredBy === '') return { kind: 'as planned', sign: '·', words: 'as planned' };
     return { kind: 'answered', sign: '✓', words: `as planned: ${doing.answeredBy} answers for it` };
   }

@@ -100,6 +100,24 @@ function setPeople({ high }: { high: number }): void {
         (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
       "
     />
+    <v-text-field
+      label="Not before"
+      placeholder="fast work"
+      maxlength="120"
+      :model-value="sheet.circuit.notBefore"
+      @update:model-value="
+        (words: string) => sheet.changeCircuit((circuit) => ({ ...circuit, notBefore: words.trim() }), 'not before')
+      "
+    />
+    <v-text-field
+      label="Not after"
+      placeholder="leg day"
+      maxlength="120"
+      :model-value="sheet.circuit.notAfter"
+      @update:model-value="
+        (words: string) => sheet.changeCircuit((circuit) => ({ ...circuit, notAfter: words.trim() }), 'not after')
+      "
+    />
     <WrittenField
       label="Tags"
       placeholder="morning, no kit"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
+import { painFreeIn } from '@prompt-spark/core/people/painFree';
 import { readinessOn, type Person } from '@prompt-spark/core/people/person';
 import { computed } from 'vue';
 import { useGroupTracksStore } from '../store/groupTracks.ts';
@@ -38,16 +39,27 @@ const hints = computed(() => {
       : []),
   ];
 });
+/** Who does a slot as planned, but stops short of pain somewhere. */
+function stoppingShort(slotId: string): readonly string[] {
+  const place = groupTracks.places.find(({ slot }) => slot.id === slotId);
+  if (!place) return [];
+  return groupTracks.people.flatMap((person) => {
+    const parts = painFreeIn(place.rung, person, groupTracks.day);
+    if (parts.length === 0 || groupTracks.assignment(place, person).kind !== 'as planned') return [];
+    return [`${nameOf(person.id)}: only as far as nothing hurts (${parts.join('; ')})`];
+  });
+}
 const rows = computed(() =>
   groupTracks.tracks.flatMap((slot) => {
-    if (slot.tracks.length + slot.oneToOne.length === 0) return [];
+    const short = stoppingShort(slot.slotId);
+    if (slot.tracks.length + slot.oneToOne.length + short.length === 0) return [];
     const drill = groupTracks.places.find((place) => place.slot.id === slot.slotId)?.drill;
     const instead = slot.tracks.map((track) => ({
       who: track.people.map(nameOf).join(', '),
       does: trackWords(track, drill?.id ?? '', library.library),
     }));
     const open = groupTracks.needing(slot).length;
-    return [{ slotId: slot.slotId, name: drill?.name ?? '', instead, alone: slot.oneToOne.map(nameOf), open }];
+    return [{ slotId: slot.slotId, name: drill?.name ?? '', instead, short, alone: slot.oneToOne.map(nameOf), open }];
   }),
 );
 </script>
@@ -68,6 +80,7 @@ const rows = computed(() =>
           <span v-for="one in row.instead" :key="one.does"
             >{{ one.who }}: <strong>{{ one.does }}</strong></span
           >
+          <span v-for="words in row.short" :key="words">{{ words }}</span>
           <span v-if="row.alone.length" class="alone">{{ row.alone.join(', ') }} one-to-one</span>
           <span v-if="row.open" class="soft small">{{ row.open }} to decide</span>
         </li>

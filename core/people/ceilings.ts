@@ -74,7 +74,7 @@ export function ceilingsOf(person: Pick<Person, 'limits' | 'readiness' | 'holds'
 
 function capsOf(limit: Limit): Caps {
   if (limit.kind === 'own') return { [limit.capped]: limit.most };
-  if (limit.severity === 'pain free') return {};
+  if (limit.severity === 'pain-free') return {};
   return limitationOf(limit.limitationId)?.caps[limit.severity] ?? {};
 }
 

@@ -1,10 +1,10 @@
 import type { Demand } from '../drills/demand.ts';
 
 /** How much a limitation matters: keep an eye on it, move only as far as nothing hurts, do less of it, or leave it be. */
-export const LIMIT_SEVERITIES = ['watch', 'pain free', 'ease', 'avoid'] as const;
+export const LIMIT_SEVERITIES = ['watch', 'pain-free', 'ease', 'avoid'] as const;
 export type LimitSeverity = (typeof LIMIT_SEVERITIES)[number];
 /** Those that cap something. Who stops short of pain does the drill that is planned, on that side as far as it goes. */
-export type CappingSeverity = Exclude<LimitSeverity, 'pain free'>;
+export type CappingSeverity = Exclude<LimitSeverity, 'pain-free'>;
 
 /** Everything that can be capped: what a drill asks of a body part, and how hard it is. */
 export type Capped = Demand | 'effort';

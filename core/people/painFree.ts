@@ -15,7 +15,7 @@ export function painFreeIn(
   day: string,
 ): readonly string[] {
   return limits.flatMap((limit) => {
-    if (limit.kind !== 'known' || limit.severity !== 'pain free') return [];
+    if (limit.kind !== 'known' || limit.severity !== 'pain-free') return [];
     if (limit.until !== '' && limit.until < day) return [];
     const minded = limitationOf(limit.limitationId)?.caps.avoid ?? {};
     const asked = DEMANDS.some((demand) => minded[demand] !== undefined && demandOf(demands, demand) > 0);

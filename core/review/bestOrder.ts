@@ -2,7 +2,7 @@ import { slotsOf, type Block, type Slot } from '../circuit/circuit.ts';
 import type { Drill } from '../drills/drill.ts';
 import { readySeconds } from '../timeline/change.ts';
 import { withItsPeople } from '../occasion/occasion.ts';
-import { AT_THE_START, stanceAfter, type Stance } from '../occasion/stance.ts';
+import { stanceAfter } from '../occasion/stance.ts';
 import { countAt, type Seconds } from '../units.ts';
 import type { Reviewed } from './finding.ts';
 import { comesBefore } from '../drills/precedence.ts';
@@ -18,22 +18,25 @@ export interface BetterOrder {
 }
 
 interface Task {
-  /** Seconds to get ready for a drill: in the first round, and in later ones. */
-  readonly first: (from: Stance, to: number) => Seconds;
-  readonly later: (from: Stance, to: number) => Seconds;
   readonly drills: readonly Drill[];
   readonly laterRounds: number;
-  readonly before: Stance;
-  /** What follows the block; undefined at the end. */
-  readonly after: Drill | undefined;
-  readonly follows: (drill: Drill) => Seconds;
+  /**
+   * Seconds to get ready for a drill in the first round, by the drill before it and itself: row after row, the last row
+   * from what comes before the block. What it takes in later rounds likewise, without that row.
+   */
+  readonly first: Float64Array;
+  readonly later: Float64Array;
+  /** Seconds to get ready for what follows the block, by the last drill in it. */
+  readonly follows: Float64Array;
 }
 
 /**
  * The order of a block's slots with the least seconds of getting ready, over all its rounds and into what follows, within
  * what must come before what. Undefined where a line could not be read or there is nothing to order.
+ *
+ * @param worth an order that saves less is not looked for
  */
-export function bestOrder(block: Block, reviewed: Reviewed): BetterOrder | undefined {
+export function bestOrder(block: Block, reviewed: Reviewed, worth: Seconds = 0): BetterOrder | undefined {
   const slots = slotsOf(block);
   const nonstop = block.noGaps || reviewed.circuit.noGaps || slots.some(({ runsOn }) => runsOn);
   if (nonstop || slots.length < 3 || slots.length !== block.lines.length) return undefined;
@@ -41,9 +44,11 @@ export function bestOrder(block: Block, reviewed: Reviewed): BetterOrder | undef
   if (drills.length !== slots.length) return undefined;
   const task = taskOf(block, drills, reviewed);
   const present = drills.map((_, index) => index);
+  const cost = costOf(present, task);
+  if (cost - leastCost(task) < worth) return undefined;
   const order = drills.length <= EXACT_UP_TO ? exact(task) : nearest(task);
-  const saves = costOf(present, task) - costOf(order, task);
-  if (saves <= 0) return undefined;
+  const saves = cost - costOf(order, task);
+  if (saves <= 0 || saves < worth) return undefined;
   return { lineIds: order.flatMap((index) => slots[index]?.id ?? []), saves };
 }
 
@@ -52,43 +57,62 @@ function taskOf(block: Block, drills: readonly Drill[], reviewed: Reviewed): Tas
   const occasion = withItsPeople(circuit, reviewed);
   const at = circuit.blocks.findIndex(({ id }) => id === block.id);
   const drillOf = (slot: Slot | undefined) => slot && drillIn(slot, occasion.library);
-  const last = drillOf(circuit.blocks.slice(0, at).flatMap(slotsOf).at(-1));
-  const after = drillOf(circuit.blocks.slice(at + 1).flatMap(slotsOf)[0]);
-  const ready = (from: Stance, drill: Drill | undefined, later: boolean) =>
-    drill ? readySeconds(from, drill, later, occasion) : 0;
-  return {
-    drills,
-    laterRounds: countAt(block.rounds, 'plan') - 1,
-    before: last ? stanceAfter(last) : occasion.stance,
-    after,
-    first: (from, to) => ready(from, drills[to], false),
-    later: (from, to) => ready(from, drills[to], true),
-    follows: (drill) => ready(stanceAfter(drill), after, false),
-  };
+  const hasSlots = (one: Block): boolean => one.lines.some(({ kind }) => kind === 'slot');
+  const blockBefore = circuit.blocks.slice(0, at).findLast(hasSlots);
+  const blockAfter = circuit.blocks.slice(at + 1).find(hasSlots);
+  const last = drillOf(blockBefore && slotsOf(blockBefore).at(-1));
+  const after = drillOf(blockAfter && slotsOf(blockAfter)[0]);
+  const count = drills.length;
+  const laterRounds = countAt(block.rounds, 'plan') - 1;
+  const first = new Float64Array((count + 1) * count);
+  const later = new Float64Array(laterRounds > 0 ? count * count : 0);
+  const follows = new Float64Array(count);
+  const stances = [...drills.map(stanceAfter), last ? stanceAfter(last) : occasion.stance];
+  stances.forEach((stance, from) => {
+    drills.forEach((drill, to) => {
+      first[from * count + to] = readySeconds(stance, drill, false, occasion);
+      if (laterRounds > 0 && from < count) later[from * count + to] = readySeconds(stance, drill, true, occasion);
+    });
+    if (after && from < count) follows[from] = readySeconds(stance, after, false, occasion);
+  });
+  return { drills, laterRounds, first, later, follows };
 }
+
+/** Seconds between two drills in the first round and in a later one; from -1 is from what comes before the block. */
+const firstAt = ({ drills: { length }, first }: Task, from: number, to: number): Seconds =>
+  first[(from < 0 ? length : from) * length + to] ?? 0;
+const laterAt = ({ drills: { length }, later }: Task, from: number, to: number): Seconds =>
+  later[from * length + to] ?? 0;
 
 /** Seconds of getting ready in an order. */
-export function costOf(order: readonly number[], task: Task): Seconds {
-  let stance = task.before;
-  let cost = 0;
-  for (const index of order) {
-    cost += task.first(stance, index);
-    stance = stanceOf(task, index);
-  }
-  for (let round = 0; round < task.laterRounds; round += 1) {
-    for (const index of order) {
-      cost += task.later(stance, index);
-      stance = stanceOf(task, index);
-    }
-  }
-  const last = task.drills[order.at(-1) ?? 0];
-  return cost + (last ? task.follows(last) : 0);
+function costOf(order: readonly number[], task: Task): Seconds {
+  const last = order.at(-1) ?? 0;
+  let cost = task.follows[last] ?? 0;
+  order.forEach((to, place) => {
+    const from = order[place - 1] ?? -1;
+    cost += firstAt(task, from, to);
+    // A later round begins where the one before it ended.
+    if (task.laterRounds > 0) cost += task.laterRounds * laterAt(task, from < 0 ? last : from, to);
+  });
+  return cost;
 }
 
-const stanceOf = ({ drills }: Task, index: number): Stance => {
-  const drill = drills[index];
-  return drill ? stanceAfter(drill) : AT_THE_START;
-};
+/** No order takes less than this: every drill after whichever it is soonest ready after. */
+function leastCost(task: Task): Seconds {
+  const { drills, laterRounds } = task;
+  let least = Math.min(...task.follows);
+  for (let to = 0; to < drills.length; to += 1) {
+    let first = firstAt(task, -1, to);
+    let later = laterRounds > 0 ? Infinity : 0;
+    for (let from = 0; from < drills.length; from += 1) {
+      if (from === to) continue;
+      first = Math.min(first, firstAt(task, from, to));
+      if (laterRounds > 0) later = Math.min(later, laterAt(task, from, to));
+    }
+    least += first + laterRounds * later;
+  }
+  return least;
+}
 
 /** For each drill, the ones that must come before it, as bits. */
 function mustFollow({ drills }: Task): readonly number[] {
@@ -105,12 +129,13 @@ function exact(task: Task): readonly number[] {
   const count = task.drills.length;
   const needs = mustFollow(task);
   const all = (1 << count) - 1;
-  const between = task.drills.map((_, from) =>
-    task.drills.map((__, to) => {
-      const stance = stanceOf(task, from);
-      return task.first(stance, to) + task.laterRounds * task.later(stance, to);
-    }),
-  );
+  const between = new Float64Array(count * count);
+  for (let from = 0; from < count; from += 1) {
+    for (let to = 0; to < count; to += 1) {
+      const later = task.laterRounds === 0 ? 0 : task.laterRounds * laterAt(task, from, to);
+      between[from * count + to] = firstAt(task, from, to) + later;
+    }
+  }
   let best: { cost: Seconds; order: readonly number[] } = { cost: Infinity, order: [] };
   const free = task.drills.map((_, index) => index).filter((index) => (needs[index] ?? 0) === 0);
   // In one round it does not matter later which drill was the first: all can be tried at once.
@@ -127,25 +152,31 @@ function cheapestFrom(
   count: number,
   needs: readonly number[],
   all: number,
-  between: readonly (readonly Seconds[])[],
+  between: Float64Array,
   task: Task,
 ): { cost: Seconds; order: readonly number[] } | undefined {
   const size = (all + 1) * count;
   const cost = new Float64Array(size).fill(Infinity);
   const from = new Int8Array(size).fill(-1);
   const at = (done: number, last: number) => done * count + last;
-  for (const first of firsts) cost[at(1 << first, first)] = task.first(task.before, first);
+  for (const first of firsts) cost[at(1 << first, first)] = firstAt(task, -1, first);
   const [again] = firsts;
-  for (let done = 1; done <= all; done += 1) {
+  const next = new Int8Array(count);
+  for (let done = 1; done < all; done += 1) {
+    // Which may come next is the same whichever was the last.
+    let choices = 0;
+    for (let index = 0; index < count; index += 1) {
+      const need = needs[index] ?? 0;
+      if ((done & (1 << index)) === 0 && (need & done) === need) next[choices++] = index;
+    }
     for (let last = 0; last < count; last += 1) {
-      const here = cost[at(done, last)] ?? Infinity;
+      const here = cost[done * count + last] as number;
       if (here === Infinity) continue;
-      for (let next = 0; next < count; next += 1) {
-        const need = needs[next] ?? 0;
-        if ((done & (1 << next)) !== 0 || (need & done) !== need) continue;
-        const there = at(done | (1 << next), next);
-        const sum = here + (between[last]?.[next] ?? 0);
-        if (sum < (cost[there] ?? Infinity)) {
+      for (let choice = 0; choice < choices; choice += 1) {
+        const index = next[choice] as number;
+        const there = (done | (1 << index)) * count + index;
+        const sum = here + (between[last * count + index] as number);
+        if (sum < (cost[there] as number)) {
           cost[there] = sum;
           from[there] = last;
         }
@@ -154,9 +185,9 @@ function cheapestFrom(
   }
   let best: { cost: Seconds; last: number } = { cost: Infinity, last: -1 };
   for (let last = 0; last < count; last += 1) {
-    const drill = task.drills[last];
-    const backToFirst = again === undefined ? 0 : task.laterRounds * task.later(stanceOf(task, last), again);
-    const whole = (cost[at(all, last)] ?? Infinity) + backToFirst + (drill ? task.follows(drill) : 0);
+    const backToFirst =
+      again === undefined || task.laterRounds === 0 ? 0 : task.laterRounds * laterAt(task, last, again);
+    const whole = (cost[at(all, last)] ?? Infinity) + backToFirst + (task.follows[last] ?? 0);
     if (whole < best.cost) best = { cost: whole, last };
   }
   if (best.last < 0) return undefined;
@@ -174,7 +205,7 @@ function cheapestFrom(
 function nearest(task: Task): readonly number[] {
   const left = new Set(task.drills.map((_, index) => index));
   const order: number[] = [];
-  let stance = task.before;
+  let last = -1;
   while (left.size > 0) {
     const free = [...left].filter((index) => {
       const drill = task.drills[index];
@@ -188,11 +219,11 @@ function nearest(task: Task): readonly number[] {
     });
     const candidates = free.length > 0 ? free : [...left];
     const next = candidates.reduce((best, index) =>
-      task.first(stance, index) < task.first(stance, best) ? index : best,
+      firstAt(task, last, index) < firstAt(task, last, best) ? index : best,
     );
     order.push(next);
     left.delete(next);
-    stance = stanceOf(task, next);
+    last = next;
   }
   return order;
 }

@@ -74,8 +74,8 @@ export const hiddenTime: NoteRule = ({ timeline: { hidden: all, segments, total 
 /** More getting up and down, and fetching, than the same slots need. */
 export const upAndDown: NoteRule = (reviewed) =>
   reviewed.circuit.blocks.flatMap((block): readonly Note[] => {
-    const better = bestOrder(block, reviewed);
-    if (!better || better.saves < WORTH_REORDERING) return [];
+    const better = bestOrder(block, reviewed, WORTH_REORDERING);
+    if (!better) return [];
     return [
       {
         rule: 'up-and-down',

@@ -42,7 +42,9 @@ function tagsFor(manifest: Readonly<Record<string, Chunk>>, source: string, ther
   const chunks = reached(manifest, source)
     .filter((name) => !there.has(name))
     .flatMap((name) => manifest[name] ?? []);
-  const scripts = chunks.map(({ file }) => `<link rel="modulepreload" fetchpriority="low" crossorigin href="/${file}">`);
+  const scripts = chunks.map(
+    ({ file }) => `<link rel="modulepreload" fetchpriority="low" crossorigin href="/${file}">`,
+  );
   const styles = chunks.flatMap(({ css = [] }) =>
     css.map((file) => `<link rel="preload" as="style" crossorigin href="/${file}">`),
   );

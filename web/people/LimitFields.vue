@@ -10,7 +10,7 @@ const emit = defineEmits<{ change: [limits: readonly Limit[]] }>();
 
 const SEVERITY_WORDS = {
   watch: 'watch it',
-  'pain free': 'only pain-free',
+  'pain-free': 'only pain-free',
   ease: 'go easy',
   avoid: 'avoid it',
 } as const;

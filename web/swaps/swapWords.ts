@@ -20,7 +20,7 @@ export function minding(person: Person, day: string): string {
 
 /** What a cell says, and how: an easier rung of the same drill, another drill, or see them. */
 export interface CellWords {
-  readonly kind: 'as planned' | 'pain free' | 'answered' | 'rung' | 'drill' | 'one to one';
+  readonly kind: 'as planned' | 'pain-free' | 'answered' | 'rung' | 'drill' | 'one to one';
   readonly sign: string;
   readonly words: string;
 }
@@ -34,7 +34,7 @@ export function cellWords(
 ): CellWords {
   if (doing.kind === 'as planned') {
     if (doing.answeredBy === '' && painFree.length > 0) {
-      return { kind: 'pain free', sign: '◁', words: `only as far as nothing hurts: ${painFree.join('; ')}` };
+      return { kind: 'pain-free', sign: '◁', words: `only as far as nothing hurts: ${painFree.join('; ')}` };
     }
     if (doing.answeredBy === '') return { kind: 'as planned', sign: '·', words: 'as planned' };
     return { kind: 'answered', sign: '✓', words: `as planned: ${doing.answeredBy} answers for it` };

@@ -53,6 +53,12 @@ function orderOf(drill: Drill): Order {
   return order;
 }
 
+/** Whether there are drills, long holds apart, that should come before one: of most drills there are none. */
+export function comesAfterSome(drill: Drill): boolean {
+  const { swing, halfCircle } = orderOf(drill);
+  return swing || halfCircle || TWO_LEGS_FIRST.has(drill.id);
+}
+
 /** Why one drill should come before another; undefined where the order does not matter. */
 export function comesBefore(
   first: Drill,

@@ -3,7 +3,7 @@ import { clockWords } from '../clockWords.ts';
 import { BEHM, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
 import { isMoving, isRaising, isStaticHold } from '../drills/kinds.ts';
 import { drillIn } from '../drills/onRung.ts';
-import { comesBefore } from '../drills/precedence.ts';
+import { comesAfterSome, comesBefore } from '../drills/precedence.ts';
 
 /** How far effort may fall after its first peak before it counts as going cold. Common practice, no source. */
 const FALL = 2;
@@ -76,6 +76,7 @@ const WHY = {
 /** Drills of one joint or one ladder in the wrong order. */
 export const wrongOrder: GraveRule = ({ placed }) =>
   placed.flatMap((early, index): readonly Finding[] => {
+    if (!comesAfterSome(early.drill)) return [];
     const later = placed.slice(index + 1).find(({ drill }) => {
       const why = comesBefore(drill, early.drill, false);
       return why !== undefined && why !== 'hold';

@@ -64,6 +64,39 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   await context.close();
 });
 
+it('says where a circuit is marked against what its group does shortly before', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.goto('/circuits');
+  await page.getByRole('link', { name: 'Before squats' }).first().click();
+  await page.locator('.row').first().waitFor();
+  await page.locator('.about').click();
+  const saved = page.waitForResponse((answer) => answer.request().method() === 'PUT' && answer.ok());
+  await page.getByLabel('Not after').fill('leg day');
+  await page.keyboard.press('Tab');
+  await saved;
+
+  await page.goto('/today');
+  const form = page.locator('form');
+  const book = async (time: string) => {
+    await page.getByRole('button', { name: 'Add a session' }).click();
+    await find(form.getByRole('combobox', { name: 'Circuit' }), 'Before squats');
+    await form.getByLabel('Starts at', { exact: true }).fill(time);
+    await page.keyboard.press('Tab');
+  };
+  await book('22:00');
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
+  await page.locator('.card', { hasText: '22:00' }).waitFor();
+  await book('22:30');
+  await page.getByText(/This is marked “not after leg day”: “Before squats”, .* 22:00, same group/).waitFor();
+  await expectAccessible(page, 'a session against a mark');
+  // It is said, and never refused.
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
+  await page.locator('.card', { hasText: '22:30' }).waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('books a class of Tuesdays, moves one and then the rest, takes the rest out and puts them back, all on the month', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

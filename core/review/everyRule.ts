@@ -3,7 +3,7 @@ import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
 import { oddLengths } from './lengthRules.ts';
 import { longHold, longRolling, oddOneOut, oneSideOnly, tooFewThings, tooHard } from './doseRules.ts';
 import type { GraveRule, NoteRule, Reviewed, Finding } from './finding.ts';
-import { markedAgainst } from './markRules.ts';
+import { forWhatItAvoids } from './apartRules.ts';
 import { hardEasyHard, holdAfterMoving, phaseOrder, raiseFirst, wrongOrder } from './orderRules.ts';
 import { nobodyMay, noSwap } from './peopleRules.ts';
 import { hiddenTime, overTime, underTime, upAndDown } from './timeRules.ts';
@@ -13,7 +13,7 @@ export const GRAVE_RULES: readonly GraveRule[] = [
   nobodyMay,
   overTime,
   noSwap,
-  markedAgainst,
+  forWhatItAvoids,
   oneSideOnly,
   longHold,
   raiseFirst,

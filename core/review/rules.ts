@@ -2,7 +2,7 @@
 export const RULE_NAMES = {
   'nobody-may': 'A drill that nobody present may do',
   'no-swap': 'Somebody with nothing to do in a slot',
-  'marked-against': 'For the very session it is marked against',
+  'kept-apart': 'For the very session it must not come before',
   'over-time': 'Longer than the time there is',
   'under-time': 'Much shorter than the time there is',
   'hidden-time': 'Much hidden time',

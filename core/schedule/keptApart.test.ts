@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { againstMarks, isKeptFrom, type Marked } from './keptApart.ts';
+import { tooClose, isKeptFrom, type SetApart } from './keptApart.ts';
 
 /* What a good coach would say, and never would. Common practice, no source. */
-describe('what a mark means', () => {
+describe('what it means to be kept apart', () => {
   it.each([
     ['fast work', 'sprints', true],
     ['fast work', 'plyo and agility', true],
@@ -18,13 +18,13 @@ describe('what a mark means', () => {
     ['', 'sprints', false],
     ['fast work', '', false],
     ['a wedding', 'a wedding', true],
-  ])('“%s” speaks against “%s”: %s', (mark, purpose, expected) => {
-    expect(isKeptFrom(mark, purpose)).toBe(expected);
+  ])('“%s” speaks against “%s”: %s', (kept, purpose, expected) => {
+    expect(isKeptFrom(kept, purpose)).toBe(expected);
   });
 });
 
 const HOUR = 3600;
-const marked = (change: Partial<Marked>): Marked => ({
+const setApart = (change: Partial<SetApart>): SetApart => ({
   id: 'one',
   groupId: 'group',
   startsAt: 0,
@@ -34,27 +34,27 @@ const marked = (change: Partial<Marked>): Marked => ({
   notAfter: '',
   ...change,
 });
-const stretch = marked({ purpose: 'stretch and breathe', notBefore: 'fast work' });
-const sprints = marked({ id: 'two', purpose: 'sprints', startsAt: HOUR });
+const stretch = setApart({ purpose: 'stretch and breathe', notBefore: 'fast work' });
+const sprints = setApart({ id: 'two', purpose: 'sprints', startsAt: HOUR });
 
 describe('sessions of one group', () => {
-  it('are told where one is marked against the other that follows', () => {
-    expect(againstMarks(stretch, [sprints])).toEqual([{ with: sprints, mark: 'not before fast work', of: stretch }]);
-    expect(againstMarks(sprints, [stretch])).toEqual([{ with: stretch, mark: 'not before fast work', of: stretch }]);
+  it('are told where one keeps apart from the other that follows', () => {
+    expect(tooClose(stretch, [sprints])).toEqual([{ with: sprints, says: 'not before fast work', of: stretch }]);
+    expect(tooClose(sprints, [stretch])).toEqual([{ with: stretch, says: 'not before fast work', of: stretch }]);
   });
 
-  it('are told where the later one is marked against what came before it', () => {
-    const later = marked({ id: 'two', purpose: 'balance', notAfter: 'leg day', startsAt: 2 * HOUR });
-    const legs = marked({ purpose: 'squat' });
-    expect(againstMarks(legs, [later])).toEqual([{ with: later, mark: 'not after leg day', of: later }]);
-    expect(againstMarks(later, [legs])).toEqual([{ with: legs, mark: 'not after leg day', of: later }]);
+  it('are told where the later one keeps apart from what came before it', () => {
+    const later = setApart({ id: 'two', purpose: 'balance', notAfter: 'leg day', startsAt: 2 * HOUR });
+    const legs = setApart({ purpose: 'squat' });
+    expect(tooClose(legs, [later])).toEqual([{ with: later, says: 'not after leg day', of: later }]);
+    expect(tooClose(later, [legs])).toEqual([{ with: legs, says: 'not after leg day', of: later }]);
   });
 
   it('are not told the other way round, hours later, of another group, or of themselves', () => {
-    expect(againstMarks({ ...stretch, startsAt: 2 * HOUR }, [sprints])).toEqual([]);
-    expect(againstMarks(stretch, [{ ...sprints, startsAt: 5 * HOUR }])).toEqual([]);
-    expect(againstMarks(stretch, [{ ...sprints, groupId: 'other' }])).toEqual([]);
-    expect(againstMarks({ ...stretch, groupId: null }, [{ ...sprints, groupId: null }])).toEqual([]);
-    expect(againstMarks({ ...stretch, purpose: 'sprints' }, [{ ...stretch, purpose: 'sprints' }])).toEqual([]);
+    expect(tooClose({ ...stretch, startsAt: 2 * HOUR }, [sprints])).toEqual([]);
+    expect(tooClose(stretch, [{ ...sprints, startsAt: 5 * HOUR }])).toEqual([]);
+    expect(tooClose(stretch, [{ ...sprints, groupId: 'other' }])).toEqual([]);
+    expect(tooClose({ ...stretch, groupId: null }, [{ ...sprints, groupId: null }])).toEqual([]);
+    expect(tooClose({ ...stretch, purpose: 'sprints' }, [{ ...stretch, purpose: 'sprints' }])).toEqual([]);
   });
 });

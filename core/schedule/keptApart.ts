@@ -4,8 +4,8 @@ import { sessionsMeant } from '../approach/meantSession.ts';
 import { nameWords } from '../reading/words.ts';
 import type { Seconds } from '../units.ts';
 
-/** A session of the book with the marks of its circuit. */
-export interface Marked {
+/** A session of the book with what its circuit is kept apart from. */
+export interface SetApart {
   readonly id: string;
   /** Null where it is for nobody in particular: nobody can be said to come to both. */
   readonly groupId: string | null;
@@ -17,40 +17,41 @@ export interface Marked {
   readonly notAfter: string;
 }
 
-/** Two sessions that one of them is marked against: "not before fast work". */
-export interface AgainstMark<Other extends Marked> {
+/** Two sessions where one keeps apart from the other: "not before fast work". */
+export interface TooClose<Other extends SetApart> {
   readonly with: Other;
-  readonly mark: string;
-  /** Whose mark it is. */
-  readonly of: Marked;
+  readonly says: string;
+  /** The one that says so. */
+  readonly of: SetApart;
 }
 
 /** Sessions further apart than this do nothing to each other. Common practice, no source. */
 const SHORTLY: Seconds = 3 * 3600;
 
-/** The sessions of the same group that come shortly before or after one, where either is marked against the other. */
-export function againstMarks<Other extends Marked>(
-  one: Marked,
+/** The sessions of the same group that come shortly before or after one, where either keeps apart from the other. */
+export function tooClose<Other extends SetApart>(
+  one: SetApart,
   others: readonly Other[],
   sessions: readonly MainSession[] = MAIN_SESSIONS,
-): readonly AgainstMark<Other>[] {
+): readonly TooClose<Other>[] {
   return others.flatMap((other) => {
     if (other.id === one.id || other.groupId === null || other.groupId !== one.groupId) return [];
-    const [earlier, later]: readonly [Marked, Marked] = one.startsAt <= other.startsAt ? [one, other] : [other, one];
+    const [earlier, later]: readonly [SetApart, SetApart] =
+      one.startsAt <= other.startsAt ? [one, other] : [other, one];
     if (later.startsAt - (earlier.startsAt + earlier.lasts) > SHORTLY) return [];
-    const found: AgainstMark<Other>[] = [];
+    const found: TooClose<Other>[] = [];
     if (isKeptFrom(earlier.notBefore, later.purpose, sessions))
-      found.push({ with: other, mark: `not before ${earlier.notBefore}`, of: earlier });
+      found.push({ with: other, says: `not before ${earlier.notBefore}`, of: earlier });
     if (isKeptFrom(later.notAfter, earlier.purpose, sessions))
-      found.push({ with: other, mark: `not after ${later.notAfter}`, of: later });
+      found.push({ with: other, says: `not after ${later.notAfter}`, of: later });
     return found;
   });
 }
 
-/** Whether a mark speaks against what another session is for, both in a coach's words. */
-export function isKeptFrom(mark: string, purpose: string, sessions: readonly MainSession[] = MAIN_SESSIONS): boolean {
+/** Whether what a circuit is kept from is what another session is for, both in a coach's words. */
+export function isKeptFrom(kept: string, purpose: string, sessions: readonly MainSession[] = MAIN_SESSIONS): boolean {
   const meant = new Set(meaningsOf(purpose, sessions));
-  return mark.split(PARTS).some((part) => {
+  return kept.split(PARTS).some((part) => {
     // To keep something from fast work is not to keep it from an easy run.
     const against = isFast(part) ? [FAST] : meaningsOf(part, sessions);
     return against.some((meaning) => meant.has(meaning));

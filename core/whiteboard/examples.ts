@@ -26,6 +26,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
     examples: [
       { line: '# Thursday mixed circuit', says: 'the title' },
       { line: 'for: squat day', says: 'the main session' },
+      { line: 'not before: fast work', says: 'what it must not come shortly before; not after: works too' },
       { line: 'tags: morning, no kit', says: 'words to find it by' },
       { line: 'approach: release first', says: 'the school it follows' },
       { line: 'in: 8:00', says: 'the time there is' },

@@ -73,7 +73,7 @@ const starts = computed(() =>
   repeatedDays(fields.day, fields.repeating).map((on) => instantAt(on, fields.minute, zone.value)),
 );
 /** What its circuit is for and kept apart from: the session's own, or those of the circuit that is chosen. */
-const marks = computed(() => {
+const apart = computed(() => {
   const of = session ?? circuits.circuits.find(({ id }) => id === fields.circuitId);
   return { purpose: of?.purpose ?? '', notBefore: of?.notBefore ?? '', notAfter: of?.notAfter ?? '' };
 });
@@ -85,7 +85,7 @@ const clashes = useClashes(() =>
     coachId: fields.coachId,
     siteId: fields.siteId === '' ? null : fields.siteId,
     groupId: fields.groupId === '' ? null : fields.groupId,
-    ...marks.value,
+    ...apart.value,
   })),
 );
 

@@ -48,12 +48,12 @@ it('says who is busy, and where is taken', () => {
   ]);
 });
 
-it('says which of the two is marked, and against what', () => {
-  const mark = 'not before fast work';
-  expect(words({ ...NO_CLASHES, marked: [{ with: booked, mark, of: wanted }] })).toEqual([
+it('says which of the two keeps apart, and from what', () => {
+  const says = 'not before fast work';
+  expect(words({ ...NO_CLASHES, tooClose: [{ with: booked, says, of: wanted }] })).toEqual([
     expect.stringMatching(/^This is marked “not before fast work”: “Sprint start-up”, .* 18:00, same group\.$/),
   ]);
-  expect(words({ ...NO_CLASHES, marked: [{ with: booked, mark, of: booked }] })).toEqual([
+  expect(words({ ...NO_CLASHES, tooClose: [{ with: booked, says, of: booked }] })).toEqual([
     expect.stringMatching(/^“Sprint start-up” is marked “not before fast work”: .* 18:00, same group\.$/),
   ]);
 });

@@ -9,9 +9,9 @@ export interface ClashLine {
   readonly words: string;
 }
 
-/** What speaks against a session in the book, a line each: who is busy, where is taken, what is marked against what. */
+/** What speaks against a session in the book, a line each: who is busy, where is taken, what is kept apart from what. */
 export function clashLines(
-  { held, marked }: Clashes,
+  { held, tooClose }: Clashes,
   siteName: (id: string | null) => string | undefined,
 ): readonly ClashLine[] {
   const when = (session: SessionSummary): string =>
@@ -22,10 +22,10 @@ export function clashLines(
         of === 'site' ? `${siteName(session.siteId) ?? 'The place'} is taken` : `${session.coachName} is busy`;
       return { id, words: `${busy}: “${session.title}”, ${when(session)}, ${String(session.minutes)} minutes.` };
     }),
-    ...marked.map(({ with: { id, session }, mark, of }) => {
-      const whose = of.id === id ? `“${session.title}” is marked “${mark}”` : `This is marked “${mark}”`;
+    ...tooClose.map(({ with: { id, session }, says, of }) => {
+      const whose = of.id === id ? `“${session.title}” is marked “${says}”` : `This is marked “${says}”`;
       const which = of.id === id ? when(session) : `“${session.title}”, ${when(session)}`;
-      return { id: `${id} ${mark}`, words: `${whose}: ${which}, same group.` };
+      return { id: `${id} ${says}`, words: `${whose}: ${which}, same group.` };
     }),
   ];
 }

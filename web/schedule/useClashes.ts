@@ -1,6 +1,6 @@
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { clashesOf, type Clash, type Held } from '@prompt-spark/core/schedule/clashes';
-import { againstMarks, type AgainstMark, type Marked } from '@prompt-spark/core/schedule/keptApart';
+import { tooClose, type TooClose, type SetApart } from '@prompt-spark/core/schedule/keptApart';
 import { useDebounceFn } from '@vueuse/core';
 import { addDays } from 'date-fns';
 import { shallowRef, watch, type Ref } from 'vue';
@@ -8,7 +8,7 @@ import { useStandardsStore } from '../library/standards.ts';
 import { useSessionsStore } from './sessions.ts';
 
 /** A session that is being put in the book. */
-export type Wanted = Held & Marked;
+export type Wanted = Held & SetApart;
 /** A session of the book, as far as it may clash, with what is said of it. */
 export type InBook = Wanted & { readonly session: SessionSummary };
 
@@ -16,10 +16,10 @@ export type InBook = Wanted & { readonly session: SessionSummary };
 export interface Clashes {
   /** What is held by the same coach or at the same place at that time. */
   readonly held: readonly Clash<InBook>[];
-  /** What its group does shortly before or after, where a circuit is marked against the other. */
-  readonly marked: readonly AgainstMark<InBook>[];
+  /** What its group does shortly before or after, where one keeps apart from the other. */
+  readonly tooClose: readonly TooClose<InBook>[];
 }
-export const NO_CLASHES: Clashes = { held: [], marked: [] };
+export const NO_CLASHES: Clashes = { held: [], tooClose: [] };
 
 /** Days of the book that are asked for at a time; the server gives 62 at most. */
 const SPAN_DAYS = 60;
@@ -46,7 +46,7 @@ export function useClashes(wanted: () => readonly Wanted[]): Readonly<Ref<Clashe
     await standards.load();
     clashes.value = {
       held: all.flatMap((one) => clashesOf(one, book)),
-      marked: all.flatMap((one) => againstMarks(one, book, standards.sessions)),
+      tooClose: all.flatMap((one) => tooClose(one, book, standards.sessions)),
     };
   }
 
@@ -60,6 +60,6 @@ const dateOf = ({ startsAt }: Held): Date => new Date(startsAt * 1000);
 
 function inBook(session: SessionSummary): InBook {
   const { id, startsAt, minutes, coachId, siteId, groupId, purpose, notBefore, notAfter } = session;
-  const marks = { groupId, purpose, notBefore, notAfter };
-  return { id, startsAt: Date.parse(startsAt) / 1000, lasts: minutes * 60, coachId, siteId, ...marks, session };
+  const apart = { groupId, purpose, notBefore, notAfter };
+  return { id, startsAt: Date.parse(startsAt) / 1000, lasts: minutes * 60, coachId, siteId, ...apart, session };
 }

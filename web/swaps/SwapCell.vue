@@ -49,6 +49,9 @@ const own = computed(() => doing.value.kind === 'instead' && doing.value.own);
   color: var(--soft);
   text-align: center;
 }
+.pain-free {
+  border-color: var(--line);
+}
 .rung {
   background: color-mix(in oklch, var(--straw) 55%, var(--card));
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { painFreeIn } from '@prompt-spark/core/people/painFree';
 import type { Person } from '@prompt-spark/core/people/person';
 import { computed, useTemplateRef } from 'vue';
 import DrillFigure from '../figure/DrillFigure.vue';
@@ -6,7 +7,7 @@ import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
 import SwapCell from './SwapCell.vue';
 import { minding } from './swapWords.ts';
 
-/** Rows are the circuit's slots, columns the people for whom something changes; the others do everything as planned. */
+/** Rows are the circuit's slots, columns the people for whom something changes or who stop short of pain; the others do everything as planned. */
 const opened = defineModel<{ readonly slotId: string; readonly personId: string } | null>('opened', { required: true });
 const { onlyOpen } = defineProps<{ onlyOpen: boolean }>();
 const groupTracks = useGroupTracksStore();
@@ -16,7 +17,11 @@ const needing = computed(
   () => new Map(groupTracks.tracks.map((slot) => [slot.slotId, new Set(groupTracks.needing(slot))])),
 );
 const changed = (person: Person) =>
-  groupTracks.places.some((place) => groupTracks.assignment(place, person).kind !== 'as planned');
+  groupTracks.places.some(
+    (place) =>
+      groupTracks.assignment(place, person).kind !== 'as planned' ||
+      painFreeIn(place.rung, person, groupTracks.day).length > 0,
+  );
 const columns = computed(() => groupTracks.people.filter(changed));
 const rest = computed(() => groupTracks.people.length - columns.value.length);
 const rows = computed(() =>

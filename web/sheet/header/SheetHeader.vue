@@ -159,6 +159,10 @@ const ends = computed(() => {
   cursor: pointer;
   overflow-wrap: anywhere;
 }
+.about svg {
+  margin-left: 0.35rem;
+  vertical-align: -3px;
+}
 /* Each is read in one: a line breaks between two of them. */
 .part {
   display: inline-block;

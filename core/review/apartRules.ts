@@ -1,12 +1,12 @@
 import { isKeptFrom } from '../schedule/keptApart.ts';
 import { TRADE, type GraveRule } from './finding.ts';
 
-/** A circuit that is marked against the very session it is for. */
-export const markedAgainst: GraveRule = ({ circuit: { notBefore, purpose } }) =>
+/** A circuit for the very session that it must not come before. */
+export const forWhatItAvoids: GraveRule = ({ circuit: { notBefore, purpose } }) =>
   isKeptFrom(notBefore, purpose)
     ? [
         {
-          rule: 'marked-against',
+          rule: 'kept-apart',
           severity: 'warn',
           slotIds: [],
           title: `Marked “not before ${notBefore}”, and it is for ${purpose}`,

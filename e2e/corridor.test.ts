@@ -61,3 +61,39 @@ it('leads from the corridor to the Stage: two new, one away, one sore, swaps set
   expect(errors).toEqual([]);
   await context.close();
 });
+
+/** The most taps that a copy for another group may take, without floor drills and in the time there is (issue 19). */
+const MOST_TAPS_FOR_A_COPY = 12;
+
+it('copies a circuit for another group, without floor drills, in six minutes', async () => {
+  const phone = { width: 390, height: 844 };
+  const { context, page, errors } = await openWindow(browser, phone, { hasTouch: true });
+  await enterDemo(page);
+  await page.locator('.card').first().waitFor();
+  const thumb = new Thumb();
+  await thumb.tap(page.getByRole('link', { name: 'Circuits' }));
+  await thumb.tap(page.getByRole('button', { name: 'Copy Before squats' }));
+  const form = page.getByRole('dialog').locator('form');
+  await thumb.tap(form.locator('.v-select', { hasText: 'For whom' }));
+  await thumb.tap(page.getByRole('option', { name: 'Allotment Movers' }));
+  const minutes = form.getByRole('textbox', { name: 'Time available, minutes' });
+  await thumb.tap(minutes);
+  await minutes.fill('6');
+  await thumb.tap(form.getByText('Nothing on the floor'));
+  await thumb.tap(form.getByRole('button', { name: 'Copy', exact: true }));
+  await page.waitForURL(/\/circuits\/[\w-]+\/fit/);
+  await thumb.tap(page.getByRole('button', { name: 'Replace the original' }));
+  await page.waitForURL(/\/circuits\/[\w-]+$/);
+  await page.locator('.row').first().waitFor();
+  expect(thumb.taps).toBeLessThanOrEqual(MOST_TAPS_FOR_A_COPY);
+  await page.getByText('Allotment Movers').first().waitFor();
+  const total = await page.locator('[data-test="total"]').innerText();
+  expect(total <= '6:00').toBe(true);
+  const rows = (await page.locator('.what').allInnerTexts()).join('\n');
+  expect(rows).toContain('Cat-cow: standing, hands on thighs');
+  for (const floor of ['Cat-cow', 'Glute bridge', 'Inchworm', 'Long lunge with rotation'])
+    expect(rows.split('\n')).not.toContain(floor);
+  expect(await page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Before squats, Allotment Movers');
+  expect(errors).toEqual([]);
+  await context.close();
+});

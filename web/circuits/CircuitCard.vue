@@ -1,14 +1,16 @@
 <script setup lang="ts">
+import { mdiContentCopy } from '@mdi/js';
 import type { CircuitSummary } from '@prompt-spark/contract/circuit';
 import { computed } from 'vue';
 import { clock } from '../wording/clock.ts';
 import CloseButton from '../shell/CloseButton.vue';
+import IconButton from '../shell/IconButton.vue';
 import SketchFuse from '../fuse/SketchFuse.vue';
 import { usePlacesStore } from '../library/places.ts';
 
 /** A circuit in the list. */
 const { circuit } = defineProps<{ circuit: CircuitSummary }>();
-const emit = defineEmits<{ takeOut: [] }>();
+const emit = defineEmits<{ copy: []; takeOut: [] }>();
 const places = usePlacesStore();
 const about = computed(() => {
   const { drills, groupId, purpose, available, tags } = circuit;
@@ -24,6 +26,7 @@ const about = computed(() => {
       <h2>
         <RouterLink :to="`/circuits/${circuit.id}`">{{ circuit.title }}</RouterLink>
       </h2>
+      <IconButton class="copy" :path="mdiContentCopy" :label="`Copy ${circuit.title}`" @click="emit('copy')" />
       <CloseButton :label="`Remove ${circuit.title}`" @click="emit('takeOut')" />
     </div>
     <p class="soft small">{{ about }}</p>
@@ -49,7 +52,7 @@ const about = computed(() => {
   border-color: var(--soft);
 }
 .top {
-  padding-right: 2.5rem;
+  padding-right: 5.25rem;
 }
 h2 {
   font-size: 1.2rem;
@@ -64,10 +67,14 @@ h2 a::after {
   inset: 0;
   content: '';
 }
-.top .close {
+.top .close,
+.top .copy {
   position: absolute;
   top: 0.35rem;
   right: 0.35rem;
   z-index: 1;
+}
+.top .copy {
+  right: calc(0.35rem + 44px);
 }
 </style>

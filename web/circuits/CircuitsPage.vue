@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { CircuitSummary } from '@prompt-spark/contract/circuit';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { useDebounceFn } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useAction } from '../shell/useAction.ts';
 import { useGradually } from '../loading/useGradually.ts';
@@ -16,6 +17,7 @@ import { usePlacesStore } from '../library/places.ts';
 import CircuitCard from './CircuitCard.vue';
 
 const StartFrom = defineAsyncComponent(() => import('./StartFrom.vue'));
+const CopyDialog = defineAsyncComponent(() => import('./CopyDialog.vue'));
 const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
 /** Every circuit of the studio, with its fuse; a new one begins here. */
@@ -28,6 +30,8 @@ const tag = ref('');
 /** What was last removed, with how many sessions of the next weeks use it. */
 const gone = ref<{ id: string; title: string; sessions: number } | null>(null);
 const starting = ref(false);
+/** The circuit that a copy is asked of. */
+const copying = shallowRef<CircuitSummary | null>(null);
 const loading = useLoading(() => Promise.all([places.load(), circuits.load({ find: '', tag: '' })]));
 /** Cards that are in the page at first, and more each time its end is come to: a fuse has much to draw. */
 const CARDS = 24;
@@ -117,7 +121,7 @@ async function bringBack(): Promise<void> {
       </p>
       <ul v-if="circuits.circuits.length" class="cards">
         <li v-for="circuit in drawn" :key="circuit.id">
-          <CircuitCard :circuit="circuit" @take-out="takeOut(circuit.id, circuit.title)" />
+          <CircuitCard :circuit="circuit" @copy="copying = circuit" @take-out="takeOut(circuit.id, circuit.title)" />
         </li>
       </ul>
       <div v-else-if="searched" class="empty">
@@ -131,6 +135,7 @@ async function bringBack(): Promise<void> {
       </div>
       <MoreBelow v-if="circuits.next || cards < circuits.circuits.length" :more="more" />
     </LoadingGate>
+    <CopyDialog v-if="copying" :model-value="true" :circuit="copying" @update:model-value="copying = null" />
     <UndoNotice
       v-if="gone"
       :key="gone.id"

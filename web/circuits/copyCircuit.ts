@@ -1,0 +1,46 @@
+import { copied } from '@prompt-spark/core/circuit/copied';
+import type { Limit } from '@prompt-spark/core/people/limitation';
+import { forAllWith } from '@prompt-spark/core/swaps/forAll';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import type { Seconds } from '@prompt-spark/core/units';
+import { call } from '../api/call.ts';
+import { useLibraryStore } from '../library/library.ts';
+import { useStandardsStore } from '../library/standards.ts';
+import { useOccasionsStore } from '../occasion/occasions.ts';
+import { usePeopleStore } from '../people/people.ts';
+import { useCircuitsStore } from './circuits.ts';
+
+/** What a coach wants a copy of a circuit to be. */
+export interface CopyWanted {
+  readonly title: string;
+  readonly groupId: string | null;
+  readonly available: Seconds;
+  /** Whether everything on the floor gives way to something standing or on a chair. */
+  readonly offTheFloor: boolean;
+}
+
+/** A copy that was kept, and whether it takes longer than there is. */
+export interface Copy {
+  readonly id: string;
+  readonly isOver: boolean;
+}
+
+const OFF_THE_FLOOR: Limit = { kind: 'known', limitationId: 'no-floor', severity: 'avoid', side: 'both', until: '' };
+
+/** Copies a circuit as it is stored, for a group and a time of its own. */
+export async function copyCircuit(id: string, wanted: CopyWanted): Promise<Copy> {
+  const { title, groupId, available, offTheFloor } = wanted;
+  const [record] = await Promise.all([
+    call('circuit', { id }),
+    useLibraryStore().load(),
+    useStandardsStore().load(),
+    usePeopleStore().load(),
+  ]);
+  const samePeople = groupId === record.groupId;
+  const { siteId } = record;
+  const copy = copied(record.circuit, { title, available, samePeople });
+  const occasion = useOccasionsStore().of({ circuit: copy, groupId, siteId });
+  const circuit = offTheFloor ? forAllWith(OFF_THE_FLOOR, copy, occasion) : copy;
+  const isOver = available > 0 && timeCircuit(circuit, occasion).total.plan > available;
+  return { id: await useCircuitsStore().add({ circuit, groupId, siteId }), isOver };
+}

@@ -1,6 +1,6 @@
 import type { Browser, Locator } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, find, launchBrowser, openWindow } from './browser.ts';
+import { enterDemo, find, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -94,6 +94,51 @@ it('copies a circuit for another group, without floor drills, in six minutes', a
   for (const floor of ['Cat-cow', 'Glute bridge', 'Inchworm', 'Long lunge with rotation'])
     expect(rows.split('\n')).not.toContain(floor);
   expect(await page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Before squats, Allotment Movers');
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+/** A warm-up as a coach says it while they type. */
+const SPOKEN = [
+  'jog 3 lengths nice and easy',
+  'high knees two lengths',
+  'side lunges, 8 each side',
+  'then cat cow for 8',
+  'leg swings front to back 10 each',
+  'big arm circles 10 forwards 10 back',
+  '20 seconds rest',
+  'glute bridges x 12, squeeze at the top',
+  'plank, half a minute',
+  'hip hinges 10 slow',
+  'bodyweight squats 2 sets of 8',
+  'finish with 5 squat jumps',
+];
+/** Letters a minute, and seconds a line to think and to look up. Common practice, no source. */
+const LETTERS_A_MINUTE = 200;
+const THOUGHT_SECONDS = 3;
+const MOST_SECONDS_FOR_TWELVE_LINES = 240;
+
+it('writes twelve spoken lines in under four minutes, with no more than one question a line', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  const asked: number[] = [];
+  for (const line of SPOKEN) {
+    await typeLines(page, [line]);
+    // What a line is asked back stands at its row: a guess to confirm, or a line that was not read.
+    await page.waitForTimeout(300);
+    asked.push(await page.locator('.guess, li.unread').count());
+  }
+  const newly = asked.map((count, index) => count - (asked[index - 1] ?? 0));
+  expect(Math.max(...newly)).toBeLessThanOrEqual(1);
+  expect(await page.locator('li.unread').count()).toBe(0);
+  const letters = SPOKEN.reduce((sum, line) => sum + line.length, 0);
+  const questions = asked.at(-1) ?? 0;
+  const seconds = (letters / LETTERS_A_MINUTE) * 60 + (SPOKEN.length + questions) * THOUGHT_SECONDS;
+  expect(seconds).toBeLessThanOrEqual(MOST_SECONDS_FOR_TWELVE_LINES);
+  // The rest belongs to the drill before it.
+  await page.locator('.what', { hasText: 'Arm circles' }).getByText('rest 20 s').waitFor();
+  expect(await page.locator('.row').count()).toBe(SPOKEN.length - 1);
   expect(errors).toEqual([]);
   await context.close();
 });

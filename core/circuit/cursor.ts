@@ -15,6 +15,13 @@ export function placeAfter(circuit: Circuit, cursor: Cursor): Place | undefined 
   return block ? { blockId: block.id, index: block.lines.length } : endOf(circuit);
 }
 
+/** Where a line goes that takes the place of another. */
+export function cursorBefore(circuit: Circuit, lineId: string): Cursor {
+  const place = placeOf(circuit, lineId);
+  const block = circuit.blocks.find(({ id }) => id === place?.blockId);
+  return { blockId: place?.blockId ?? '', lineId: block?.lines[(place?.index ?? 0) - 1]?.id ?? '' };
+}
+
 /** The ids of all lines in order. */
 export function lineIds(circuit: Circuit): readonly string[] {
   return circuit.blocks.flatMap((block) => block.lines.map((line) => line.id));

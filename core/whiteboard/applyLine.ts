@@ -1,6 +1,6 @@
 import type { Circuit, Line } from '../circuit/circuit.ts';
 import { placeAfter, type Cursor } from '../circuit/cursor.ts';
-import { insertBlock, insertLines, newBlock, type Place } from '../circuit/edit.ts';
+import { changeSlot, insertBlock, insertLines, newBlock, type Place } from '../circuit/edit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import type { ReadLine } from './reading.ts';
 import { unreadLines } from './unreadLines.ts';
@@ -24,6 +24,11 @@ export interface NewIds {
  */
 export function applyLine({ circuit, cursor }: Written, read: ReadLine, library: DrillLibrary, ids: NewIds): Written {
   const heading = (change: Partial<Circuit>): Written => ({ circuit: { ...circuit, ...change }, cursor });
+  const unread = (text: string): Written => {
+    const lines = unreadLines(text, ids.line);
+    const place = placeAfter(circuit, cursor);
+    return place ? putIn(circuit, place, lines) : heading({ unread: [...circuit.unread, ...lines] });
+  };
   switch (read.kind) {
     case 'blank':
       return { circuit, cursor };
@@ -64,12 +69,20 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
       const blockId = opened.blocks.at(-1)?.id ?? '';
       return putIn(opened, { blockId, index: 0 }, slots);
     }
-    case 'problem': {
-      const lines = unreadLines(read.problem.text, ids.line);
-      const place = placeAfter(circuit, cursor);
-      return place ? putIn(circuit, place, lines) : heading({ unread: [...circuit.unread, ...lines] });
+    case 'rest': {
+      const before = lineBefore(circuit, cursor);
+      if (before?.kind !== 'slot') return unread(read.text);
+      return { circuit: changeSlot(circuit, before.id, (slot) => ({ ...slot, rest: read.rest })), cursor };
     }
+    case 'problem':
+      return unread(read.problem.text);
   }
+}
+
+/** The line that a new one would come after; undefined at the beginning of a block. */
+function lineBefore(circuit: Circuit, cursor: Cursor): Line | undefined {
+  const place = placeAfter(circuit, cursor);
+  return circuit.blocks.find(({ id }) => id === place?.blockId)?.lines[(place?.index ?? 0) - 1];
 }
 
 function putIn(circuit: Circuit, place: Place, lines: readonly Line[]): Written {

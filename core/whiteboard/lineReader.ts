@@ -12,6 +12,7 @@ import { drillAtStart, nearestNames, plainName, type DrillLibrary } from '../dri
 import { PHASES, type Phase } from '../drills/phase.ts';
 import { plainText } from '../reading/plainText.ts';
 import { ofBothSides, sidesNotSaid, turnsOnly, type Sided } from '../reading/sides.ts';
+import { restSaid } from '../reading/restLine.ts';
 import { understandOnward } from '../reading/onward.ts';
 import { understand } from '../reading/understand.ts';
 import { just } from '../units.ts';
@@ -39,6 +40,8 @@ export function readLine(
   if (!(read instanceof Unreadable)) return read;
   const text = wellFormed(typed).trim();
   if (text.length <= MOST_UNREAD && !isHeading(text)) {
+    const rest = restSaid(text);
+    if (rest !== undefined) return { kind: 'rest', rest, text };
     const understood = understand(text, library, id);
     if (understood?.sure) return { kind: 'slot', slot: understood.slot, then: [] };
     const onward = understandOnward(text, library, (part) => (part === 0 ? id : `${id}-${part + 1}`));

@@ -28,4 +28,6 @@ export type ReadLine =
     }
   /** A drill, and what it goes straight into in the same line. */
   | { readonly kind: 'slot'; readonly slot: Slot; readonly then: readonly Slot[] }
+  /** A rest on a line of its own: the drill before has it. Where there is none, the line was not read. */
+  | { readonly kind: 'rest'; readonly rest: Seconds; readonly text: string }
   | { readonly kind: 'problem'; readonly problem: Problem };

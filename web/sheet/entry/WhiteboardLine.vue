@@ -42,6 +42,8 @@ const hint = computed(() => {
         : `expected ${now.read.problem.expected}`;
     case 'slot':
       return `${readAsWords(now.read.slot)}${where.value} · adds ${clock(now.adds)}`;
+    case 'rest':
+      return `rest of ${clock(now.read.rest)} after the drill before · adds ${clock(now.adds)}`;
     case 'block':
       return `opens ${phaseName(now.read.phase)}`;
     default:

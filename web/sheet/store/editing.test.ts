@@ -43,6 +43,7 @@ const anyMove: fc.Arbitrary<Move> = fc.oneof(
       'mobilise 2 rounds rest 10s',
       'in: 9:00',
       'nothing like it',
+      'rest 10s',
     ),
   }),
 );
@@ -210,4 +211,20 @@ describe('whatever a hand does on the sheet', () => {
       { numRuns: 100 },
     );
   });
+});
+
+it('gives a rest that was said on a line of its own to the drill before, at once and when a line is written anew', async () => {
+  const { sheet, editing } = await opened();
+  const rows = () =>
+    sheet.circuit.blocks.flatMap(({ lines }) => lines.map((line) => (line.kind === 'slot' ? line.rest : line.text)));
+  const before = rows();
+  editing.enter('30 seconds rest');
+  expect(rows()).toEqual([...before.slice(0, -1), 30]);
+  const wobble = sheet.circuit.blocks.flatMap(({ lines }) => lines).find(({ kind }) => kind === 'unread')?.id ?? '';
+  expect(editing.rewrite(wobble, 'rest 15s')).toBeUndefined();
+  expect(rows().slice(0, 3)).toEqual([before[0], 15, before[3]]);
+  editing.enterAll('activate\nrest 20s');
+  const first = sheet.circuit.blocks.at(-1)?.lines[0]?.id ?? '';
+  expect(editing.rewrite(first, 'rest 25s')?.expected).toBe('a drill before the rest');
+  sheet.close();
 });

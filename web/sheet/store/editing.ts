@@ -1,7 +1,7 @@
 import type { Problem } from '@prompt-spark/core/whiteboard/problem';
 import { MOST_BLOCKS, MOST_BOARD_LINES, MOST_LINES } from '@prompt-spark/core/circuit/bounds';
 import { allSlots, type Slot } from '@prompt-spark/core/circuit/circuit';
-import { lineIds, neighbourOf, type Cursor } from '@prompt-spark/core/circuit/cursor';
+import { cursorBefore, lineIds, neighbourOf, type Cursor } from '@prompt-spark/core/circuit/cursor';
 import {
   carryLine,
   changeSlot,
@@ -167,8 +167,15 @@ export const useEditingStore = defineStore('editing', () => {
   function rewrite(lineId: string, text: string): Problem | undefined {
     const line = read(text, lineId);
     if (line.kind === 'problem') return line.problem;
+    const before = cursorBefore(sheet.circuit, lineId);
+    if (line.kind === 'rest' && before.lineId === '')
+      return { line: 1, column: 1, text, expected: 'a drill before the rest', unknown: false, nearest: [] };
     if (line.kind === 'slot') sheet.changeCircuit((circuit) => replaceLine(circuit, lineId, [line.slot, ...line.then]));
-    else place(added({ circuit: takeOutLine(sheet.circuit, lineId), cursor: cursor.value }, line));
+    else {
+      // A rest belongs to the drill before the line that said so.
+      const from = line.kind === 'rest' ? before : cursor.value;
+      place(added({ circuit: takeOutLine(sheet.circuit, lineId), cursor: from }, line));
+    }
     return undefined;
   }
 

@@ -1,10 +1,15 @@
-import { figures } from '@prompt-spark/catalogue/figures/index';
+import fc from 'fast-check';
 import { expect, it, vi } from 'vitest';
 import { linesOf } from '../shippedLibrary.ts';
 import { entriesLater } from './entriesLater.ts';
 
-it('gives back every figure that ships, as it went in', () => {
-  expect({ ...entriesLater(linesOf(figures)) }).toEqual(figures);
+it('gives back every entry as it went in, whatever letters are in it', () => {
+  const name = fc.stringMatching(/^[a-z-]{1,12}$/);
+  fc.assert(
+    fc.property(fc.dictionary(name, fc.record({ words: fc.string({ unit: 'binary' }), at: fc.nat() })), (entries) => {
+      expect({ ...entriesLater(linesOf(entries)) }).toEqual({ ...entries });
+    }),
+  );
 });
 
 it('parses an entry when it is looked at, once, and no other', () => {

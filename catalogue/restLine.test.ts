@@ -1,10 +1,10 @@
-import { catalogue } from '@prompt-spark/catalogue';
+import { catalogue } from './index.ts';
 import { describe, expect, it } from 'vitest';
-import { allSlots } from '../circuit/circuit.ts';
-import { libraryOf } from '../drills/library.ts';
-import { readWhiteboard } from '../whiteboard/readWhiteboard.ts';
-import { writeWhiteboard } from '../whiteboard/writeWhiteboard.ts';
-import { restSaid } from './restLine.ts';
+import { allSlots } from '@prompt-spark/core/circuit/circuit';
+import { libraryOf } from '@prompt-spark/core/drills/library';
+import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
+import { writeWhiteboard } from '@prompt-spark/core/whiteboard/writeWhiteboard';
+import { restSaid } from '@prompt-spark/core/reading/restLine';
 
 const library = libraryOf(catalogue);
 const restsOf = (board: string) => allSlots(readWhiteboard(board, library).circuit).map(({ rest }) => rest);

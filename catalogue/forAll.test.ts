@@ -65,6 +65,16 @@ describe('a circuit for others who do not go down to the floor', () => {
     expect(same).toEqual({ ...circuit, title: 'Again', available: 0 });
   });
 
+  it('is gone straight into from nothing that has changed', () => {
+    const chain = readWhiteboard(
+      'mobilise\ninchworm 3 ; straight into easy jog 1 length ; straight into walk 1 length',
+      library,
+    );
+    const runsOn = (of: typeof circuit) => allSlots(of).map((slot) => slot.runsOn);
+    expect(runsOn(chain.circuit)).toEqual([false, true, true]);
+    expect(runsOn(forAllWith(limit('no-floor'), chain.circuit, occasion))).toEqual([false, false, true]);
+  });
+
   it('is left as it is where nothing in it goes down', () => {
     expect(forAllWith(limit('no-floor'), standing, occasion)).toEqual(standing);
   });

@@ -34,9 +34,20 @@ export function forAllWith(limit: Limit, circuit: Circuit, occasion: Occasion): 
     ...circuit,
     blocks: circuit.blocks.map((block) => ({
       ...block,
-      lines: block.lines.flatMap((line) => (line.kind === 'slot' ? inPlaceOf(line) : [line])),
+      lines: joined(block.lines, (line) => (line.kind === 'slot' ? inPlaceOf(line) : [line])),
     })),
   };
+}
+
+/** Lines with others in their place. A slot that was gone straight into from one that changed is begun anew. */
+function joined(lines: readonly Line[], inPlaceOf: (line: Line) => readonly Line[]): readonly Line[] {
+  let same = true;
+  return lines.flatMap((line) => {
+    const now = inPlaceOf(line);
+    const begun = now.map((one) => (one.kind === 'slot' && one.runsOn && !same ? { ...one, runsOn: false } : one));
+    same = now[0] === line;
+    return begun;
+  });
 }
 
 /** A rung as a slot names it: the drill as named is none. */

@@ -85,7 +85,7 @@ function mount(router: Router, name: EndpointName, handlers: Handlers, edge: Edg
       // Not a byte of a body is read of somebody who has not signed in.
       if (!look && row.access === 'coach') throw notSignedIn();
       if (look) looks.set(request, look);
-      // Whatever is refused meanwhile, this is no error of its own.
+      // Where something else is refused meanwhile, nobody waits for this any more.
       look?.catch(() => undefined);
       next();
     },

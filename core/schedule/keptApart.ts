@@ -53,7 +53,7 @@ export function isKeptFrom(kept: string, purpose: string, sessions: readonly Mai
   const meant = new Set(meaningsOf(purpose, sessions));
   return kept.split(PARTS).some((part) => {
     // To keep something from fast work is not to keep it from an easy run.
-    const against = isFast(part) ? [FAST] : meaningsOf(part, sessions);
+    const against = has(part, FAST_WORDS) ? [FAST] : namedBy(part, sessions);
     return against.some((meaning) => meant.has(meaning));
   });
 }
@@ -61,34 +61,27 @@ export function isKeptFrom(kept: string, purpose: string, sessions: readonly Mai
 const PARTS = /,|\bor\b|\band\b/i;
 const FAST = 'fast';
 /** Words for what is done as fast or as hard as can be. Common practice, no source. */
-const FAST_WORDS = new Set(
-  [
-    'fast',
-    'speed',
-    'sprint',
-    'jump',
-    'hop',
-    'bound',
-    'plyo',
-    'plyometric',
-    'explosive',
-    'power',
-    'throw',
-    'agility',
-    'sparring',
-    'boxing',
-    'martial',
-    'kick',
-  ].flatMap((word) => nameWords(word)),
-);
+const FAST_WORDS = rootsOf('fast speed sprint jump hop bound plyo plyometric explosive power throw agility');
+/** Fast as well, but who says one of these means it and no other fast work. */
+const COMBAT_WORDS = rootsOf('sparring boxing martial kick');
 
-const isFast = (words: string): boolean => nameWords(words.toLowerCase()).some((word) => FAST_WORDS.has(word));
+function rootsOf(words: string): ReadonlySet<string> {
+  return new Set(nameWords(words));
+}
 
-/** What words mean: main sessions by id, fast work; the words themselves where no session is known by them. */
-function meaningsOf(words: string, sessions: readonly MainSession[]): readonly string[] {
+const has = (words: string, roots: ReadonlySet<string>): boolean =>
+  nameWords(words.toLowerCase()).some((word) => roots.has(word));
+
+/** The main sessions that words name, by id; the words themselves where no session is known by them. */
+function namedBy(words: string, sessions: readonly MainSession[]): readonly string[] {
   const plain = nameWords(words.toLowerCase()).join(' ');
   if (plain === '') return [];
   const meant = sessionsMeant(words, sessions).map(({ id }) => id);
-  const all = isFast(words) ? [...meant, FAST] : meant;
-  return all.length > 0 ? all : [`said: ${plain}`];
+  return meant.length > 0 ? meant : [`said: ${plain}`];
+}
+
+/** What a session is: those that its words name, and fast work where it is some. */
+function meaningsOf(words: string, sessions: readonly MainSession[]): readonly string[] {
+  const named = namedBy(words, sessions);
+  return has(words, FAST_WORDS) || has(words, COMBAT_WORDS) ? [...named, FAST] : named;
 }

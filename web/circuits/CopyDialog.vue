@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import MinutesField from '../fields/MinutesField.vue';
 import { usePlacesStore } from '../library/places.ts';
+import { stableIds } from '../saving/stableIds.ts';
 import { useAction } from '../shell/useAction.ts';
 import { copyCircuit } from './copyCircuit.ts';
 
@@ -23,6 +24,8 @@ const suggested = computed(() => {
   const group = groupId.value === (circuit.groupId ?? '') ? undefined : places.groupOf(groupId.value);
   return `${circuit.title}, ${group?.name ?? 'copy'}`.slice(0, MOST_TITLE);
 });
+/** Where the answer to a first press was lost, a second one makes no second copy. */
+const idFor = stableIds();
 const title = ref(suggested.value);
 watch(suggested, (now, before) => {
   if (title.value === before) title.value = now;
@@ -34,12 +37,13 @@ const groups = computed(() => [
 
 function copy(): Promise<boolean> {
   return act(async () => {
-    const made = await copyCircuit(circuit.id, {
+    const wanted = {
       title: title.value.trim() || suggested.value,
       groupId: groupId.value === '' ? null : groupId.value,
       available: available.value,
       offTheFloor: offTheFloor.value,
-    });
+    };
+    const made = await copyCircuit(circuit.id, wanted, idFor(wanted));
     open.value = false;
     await router.push(`/circuits/${made.id}${made.isOver ? '/fit' : ''}`);
   });

@@ -45,9 +45,8 @@ export const useCircuitsStore = defineStore('circuits', () => {
     next.value = page.next;
   }
 
-  /** Adds a circuit and gives its id. */
-  async function add(draft: CircuitDraft): Promise<string> {
-    const id = crypto.randomUUID();
+  /** Adds a circuit and gives its id. Sent again under the same id, it is added once. */
+  async function add(draft: CircuitDraft, id: string = crypto.randomUUID()): Promise<string> {
     await call('addCircuit', { body: { ...draft, id } });
     return id;
   }

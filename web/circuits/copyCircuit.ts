@@ -27,8 +27,8 @@ export interface Copy {
 
 const OFF_THE_FLOOR: Limit = { kind: 'known', limitationId: 'no-floor', severity: 'avoid', side: 'both', until: '' };
 
-/** Copies a circuit as it is stored, for a group and a time of its own. */
-export async function copyCircuit(id: string, wanted: CopyWanted): Promise<Copy> {
+/** Copies a circuit as it is stored, for a group and a time of its own, under an id that is given. */
+export async function copyCircuit(id: string, wanted: CopyWanted, copyId: string): Promise<Copy> {
   const { title, groupId, available, offTheFloor } = wanted;
   const [record] = await Promise.all([
     call('circuit', { id }),
@@ -42,5 +42,5 @@ export async function copyCircuit(id: string, wanted: CopyWanted): Promise<Copy>
   const occasion = useOccasionsStore().of({ circuit: copy, groupId, siteId });
   const circuit = offTheFloor ? forAllWith(OFF_THE_FLOOR, copy, occasion) : copy;
   const isOver = available > 0 && timeCircuit(circuit, occasion).total.plan > available;
-  return { id: await useCircuitsStore().add({ circuit, groupId, siteId }), isOver };
+  return { id: await useCircuitsStore().add({ circuit, groupId, siteId }, copyId), isOver };
 }

@@ -16,7 +16,7 @@ import ClashNote from './ClashNote.vue';
 import RepeatFields from './RepeatFields.vue';
 import { repeatedDays } from './repeats.ts';
 import { useSessionsStore } from './sessions.ts';
-import { stableIds } from './stableIds.ts';
+import { stableIds } from '../saving/stableIds.ts';
 import { useClashes } from './useClashes.ts';
 
 /** Puts a session in the book, or changes when, where, by whom and for whom one is held. */

@@ -53,6 +53,7 @@ it('says so at every button that needs the server while it is away, and does it 
   await page.getByRole('button', { name: 'Save drill' }).click();
   await page.waitForURL('**/drills/own-away-lunge');
   const out = page.getByRole('button', { name: 'Remove' });
+  await out.waitFor();
   await pressedAway(page, () => out.click());
   await out.click();
   await page.waitForURL('**/drills');

@@ -81,6 +81,7 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
   await find(form.getByRole('combobox', { name: 'Circuit' }), ENDLESS.slice(0, 20));
   await form.getByLabel('Starts at', { exact: true }).fill(time);
   await form.getByRole('button', { name: 'Add to schedule' }).click();
+  await form.waitFor({ state: 'detached' });
   const card = page.locator('.card', { hasText: time }).first();
   await card.waitFor();
   found.push(...(await look(page, 'Today')));

@@ -1,8 +1,10 @@
 import { approachOf } from '@prompt-spark/core/approach/approaches';
-import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import { allSlots, type Circuit } from '@prompt-spark/core/circuit/circuit';
 import { PLAIN_RECIPE, type Emphasis } from '@prompt-spark/core/circuit/shortVersion';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Phase } from '@prompt-spark/core/drills/phase';
+import { combiningDrill } from '@prompt-spark/core/fit/search/combine';
+import { knownSlots } from '@prompt-spark/core/fit/search/worth';
 import { fitCircuit } from '@prompt-spark/core/fit/fitCircuit';
 import type { Occasion } from '@prompt-spark/core/occasion/occasion';
 import { refitRun } from '@prompt-spark/core/fit/refitRun';
@@ -100,6 +102,54 @@ describe('one drill for two neighbours', () => {
     expect(combines(null)).toBe(false);
     const nothingAtAll = { effort: { most: 0, side: 'both', because: 'invented' } } as const;
     expect(combines([nothingAtAll])).toBe(false);
+  });
+
+  const put = (known: Partial<Occasion>) => {
+    const occasion = { ...occasionBy('raise-first'), ...known };
+    const fits = [50, 60, 70, 80, 90, 100, 110].map((seconds) => fitCircuit(circuit, occasion, seconds));
+    const found = fits.find((fit) => fit.kind === 'fitted' && fit.moves.some(({ key }) => key.kind === 'combine'));
+    if (found?.kind !== 'fitted') throw new Error('Nothing was put in.');
+    const planned = new Set(allSlots(circuit).map(({ drillId }) => drillId));
+    const slot = allSlots(found.circuit).find(({ drillId }) => !planned.has(drillId));
+    if (!slot) throw new Error('Nothing was put in.');
+    const ready = found.timeline.segments.find((one) => one.slotId === slot.id && one.kind === 'ready')?.length ?? 0;
+    const said = found.moves.find(({ key }) => key.kind === 'combine')?.words ?? '';
+    return { ...found, slot, ready, said };
+  };
+
+  it('is shown before it is done where the client does not know it, in its time and in its harm', () => {
+    const stranger = put({});
+    expect(stranger.slot.shownFirst).toBe(true);
+    expect(stranger.ready).toBeGreaterThanOrEqual(10);
+    expect(stranger.said).toContain('new to them, so show it first');
+    const known = put({ familiar: new Set([stranger.slot.drillId]) });
+    expect(known.slot).toMatchObject({ drillId: stranger.slot.drillId, shownFirst: false });
+    expect(known.ready).toBeLessThan(10);
+    expect(known.said).not.toContain('new to them');
+    const unknown = fitCircuit(circuit, occasionBy('raise-first'), known.timeline.total.plan);
+    expect(unknown.kind === 'fitted' && unknown.share).toBeLessThan(known.share);
+  });
+
+  it('is rather one that they know', () => {
+    const lunges = circuitFrom('# Two lunges\nintegrate\n  forward lunge 5/side\n  lateral lunge with reach 5/side');
+    const standIn = (known: readonly string[]) => {
+      const occasion = { ...occasionBy('raise-first'), familiar: new Set(known) };
+      const block = lunges.blocks[0];
+      const [here, next] = block ? knownSlots(block, occasion) : [];
+      return block && here && next && combiningDrill(lunges, block.phase, here, next, occasion)?.id;
+    };
+    expect(standIn([])).toBe('reverse-lunge');
+    expect(standIn(['split-squat'])).toBe('split-squat');
+    // To know a drill does not make it like what was planned.
+    expect(standIn(['cat-cow'])).toBe('reverse-lunge');
+  });
+
+  it('is never put into a class, however well they know it', () => {
+    const occasion = { ...occasionBy('raise-first'), familiar: new Set(catalogue.map(({ id }) => id)), expected: 2 };
+    for (const seconds of [50, 60, 70, 80, 90, 100, 110]) {
+      const fit = fitCircuit(circuit, occasion, seconds);
+      expect(fit.kind === 'fitted' && fit.moves.some(({ key }) => key.kind === 'combine')).toBe(false);
+    }
   });
 });
 

@@ -76,6 +76,7 @@ const slot = shape<Slot>({
   setRest: seconds(0, MOST_SECONDS),
   rest: seconds(0, MOST_SECONDS),
   runsOn: yesOrNo,
+  shownFirst: yesOrNo,
   pinned: yesOrNo,
   doseKept: yesOrNo,
   optional: yesOrNo,

@@ -5,7 +5,7 @@ export type DocumentKind = 'circuit' | 'drill' | 'approach' | 'main session' | '
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
-  circuit: 5,
+  circuit: 6,
   drill: 1,
   approach: 1,
   'main session': 1,
@@ -38,6 +38,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { runsOn: false, doseKept: false })),
     // Version 4 could come before and after anything.
     (circuit) => withDefaults(circuit, { notBefore: '', notAfter: '' }),
+    // Version 5 marked no drill as new.
+    (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { shownFirst: false })),
   ],
   person: [
     (person) => person,

@@ -27,7 +27,7 @@ function meant(slot: Slot): string {
   // As many on each side are as many, whether people take turns or do one side first.
   const counted = slot.dose.kind === 'reps' || slot.dose.kind === 'holds';
   const sides = counted && slot.sides === 'alternate' ? 'each' : slot.sides;
-  return writeLine({ ...slot, sides, cue: '', guess: '', pinned: false, optional: false }, library);
+  return writeLine({ ...slot, sides, cue: '', guess: '', pinned: false, optional: false, shownFirst: false }, library);
 }
 
 interface Outcome extends Spoken {

@@ -41,6 +41,8 @@ export interface Slot {
   readonly rest: Seconds;
   /** The slot before it in its block goes straight into it, with no talk between: "3 inchworms, straight into a jog". */
   readonly runsOn: boolean;
+  /** New to somebody there: the coach shows it before it is done. */
+  readonly shownFirst: boolean;
   /** Never left out when the circuit is shortened. */
   readonly pinned: boolean;
   /** Pinned with its dose and its sides, which stay as they are, too. */

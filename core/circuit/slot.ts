@@ -21,6 +21,7 @@ export function usualSlot(drill: Drill, id: string): Slot {
     setRest: usualSetRest(drill.usual.dose),
     rest: 0,
     runsOn: false,
+    shownFirst: false,
     pinned: false,
     doseKept: false,
     optional: false,

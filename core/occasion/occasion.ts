@@ -28,6 +28,8 @@ export interface Occasion {
   readonly ceilings: readonly Ceilings[] | null;
   /** Ids of drills that are new to somebody present. */
   readonly newDrills: ReadonlySet<string>;
+  /** Ids of drills that everybody present knows, beside those of their circuit. */
+  readonly familiar: ReadonlySet<string>;
   /** Somebody present needs longer to get down or up. */
   readonly slowToFloor: boolean;
   readonly approach: Approach;
@@ -76,6 +78,7 @@ const USUAL: Omit<Occasion, 'library'> = {
   expected: 0,
   ceilings: [],
   newDrills: new Set(),
+  familiar: new Set(),
   slowToFloor: false,
   approach: APPROACHES[0],
   times: USUAL_TIMES,

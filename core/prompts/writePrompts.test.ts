@@ -31,6 +31,12 @@ describe('what is said', () => {
     expect(said('raise\n tall reach 40s "Long neck, soft ribs"')).toContain('Long neck, soft ribs.');
   });
 
+  it('has what is new to them watched first, once', () => {
+    const texts = said('mobilise 2 rounds\n tall reach 5 new\n deep sit 30s');
+    expect(texts[0]).toMatch(/^Tall reach.* Watch first\./);
+    expect(texts.filter((text) => text.includes('Watch first'))).toHaveLength(1);
+  });
+
   it('tells every change of side, with names only too', () => {
     const { prompts, segments } = scriptOf(read('mobilise\n tall reach 6/side'), 'names only');
     expect(segments.filter(({ kind }) => kind === 'switch')).toHaveLength(1);

@@ -95,11 +95,13 @@ function nameLines(here: Here): readonly WantedLine[] {
   const side = work ? sideSaid(work) : '';
   const called = side === '' ? name : `${name}, ${side}`;
   const amount = liftOr(here, work ?? segment);
-  const full = amount === '' ? `${called}${position}.` : `${called}${position}. ${sentence(amount)}`;
+  // What is new to them is shown while it is named.
+  const opening = `${called}${position}.${slot.shownFirst ? ' Watch first.' : ''}`;
+  const full = amount === '' ? opening : `${opening} ${sentence(amount)}`;
   const forms: [string, ...string[]] =
     segment.round > 1
       ? [`${called}.`, `${drill.name}.`]
-      : [full, `${called}${position}.`, `${called}.`, `${drill.name}.`];
+      : [full, opening, `${called}${position}.`, `${called}.`, `${drill.name}.`];
   const end = work && work.end > segment.end ? work.end : segment.end;
   const start = segment.kind === 'work' ? segment.start + TONE : segment.start;
   const gaps = [

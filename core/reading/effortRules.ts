@@ -19,6 +19,10 @@ export const EFFORT_RULES: readonly SpokenRule[] = [
     "\\((?:optional|if (?:there is |there's )?time)\\)|\\boptional\\b|\\bif (?:there is |there's |you have )?time\\b",
     (said) => once(said, 'optional', true),
   ),
+  rule('\\(new\\)|\\bnew (?:to (?:them|her|him|everyone|everybody|the group)|one|drill)\\b', (said) =>
+    once(said, 'shownFirst', true),
+  ),
+  rule('\\b(?:show|demo|demonstrate) (?:it|this|them)(?: first)?\\b', (said) => once(said, 'shownFirst', true)),
   rule('!!', (said) => once(said, 'pinned', true) && once(said, 'doseKept', true)),
   rule('!', (said) => once(said, 'pinned', true)),
   rule('(?<=\\s)\\?', (said) => once(said, 'optional', true)),

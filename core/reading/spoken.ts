@@ -56,6 +56,8 @@ export interface Spoken {
   pinned?: boolean;
   doseKept?: boolean;
   optional?: boolean;
+  /** It is new to them, or to be shown first. */
+  shownFirst?: boolean;
   /** What is said beside it, such as a load. */
   beside?: string[];
   /** Words of the dose that may belong to the name: "hold", "altern". */

@@ -53,6 +53,7 @@ export function spokenSlot(said: Spoken, { drill, rungId }: Named, id: string): 
     pinned: meant.pinned ?? false,
     doseKept: meant.doseKept ?? false,
     optional: meant.optional ?? false,
+    shownFirst: meant.shownFirst ?? false,
   };
   return canBeKept(slot) ? slot : undefined;
 }

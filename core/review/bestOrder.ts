@@ -1,6 +1,6 @@
 import { slotsOf, type Block, type Slot } from '../circuit/circuit.ts';
 import type { Drill } from '../drills/drill.ts';
-import { readySeconds } from '../timeline/change.ts';
+import { readySeconds, talkBefore } from '../timeline/change.ts';
 import { withItsPeople } from '../occasion/occasion.ts';
 import { stanceAfter } from '../occasion/stance.ts';
 import { countAt, type Seconds } from '../units.ts';
@@ -42,7 +42,7 @@ export function bestOrder(block: Block, reviewed: Reviewed, worth: Seconds = 0):
   if (nonstop || slots.length < 3 || slots.length !== block.lines.length) return undefined;
   const drills = slots.flatMap((slot) => drillIn(slot, reviewed.library) ?? []);
   if (drills.length !== slots.length) return undefined;
-  const task = taskOf(block, drills, reviewed);
+  const task = taskOf(block, slots, drills, reviewed);
   const present = drills.map((_, index) => index);
   const cost = costOf(present, task);
   if (cost - leastCost(task) < worth) return undefined;
@@ -52,7 +52,7 @@ export function bestOrder(block: Block, reviewed: Reviewed, worth: Seconds = 0):
   return { lineIds: order.flatMap((index) => slots[index]?.id ?? []), saves };
 }
 
-function taskOf(block: Block, drills: readonly Drill[], reviewed: Reviewed): Task {
+function taskOf(block: Block, slots: readonly Slot[], drills: readonly Drill[], reviewed: Reviewed): Task {
   const { circuit } = reviewed;
   const occasion = withItsPeople(circuit, reviewed);
   const at = circuit.blocks.findIndex(({ id }) => id === block.id);
@@ -61,8 +61,10 @@ function taskOf(block: Block, drills: readonly Drill[], reviewed: Reviewed): Tas
   const blockBefore = circuit.blocks.slice(0, at).findLast(hasSlots);
   const blockAfter = circuit.blocks.slice(at + 1).find(hasSlots);
   const last = drillOf(blockBefore && slotsOf(blockBefore).at(-1));
-  const after = drillOf(blockAfter && slotsOf(blockAfter)[0]);
+  const next = blockAfter && slotsOf(blockAfter)[0];
+  const after = drillOf(next);
   const count = drills.length;
+  const talks = slots.map((slot) => talkBefore(slot, false));
   const laterRounds = countAt(block.rounds, 'plan') - 1;
   const first = new Float64Array((count + 1) * count);
   const later = new Float64Array(laterRounds > 0 ? count * count : 0);
@@ -70,10 +72,11 @@ function taskOf(block: Block, drills: readonly Drill[], reviewed: Reviewed): Tas
   const stances = [...drills.map(stanceAfter), last ? stanceAfter(last) : occasion.stance];
   stances.forEach((stance, from) => {
     drills.forEach((drill, to) => {
-      first[from * count + to] = readySeconds(stance, drill, false, occasion);
-      if (laterRounds > 0 && from < count) later[from * count + to] = readySeconds(stance, drill, true, occasion);
+      first[from * count + to] = readySeconds(stance, drill, talks[to] ?? 'first time', occasion);
+      if (laterRounds > 0 && from < count)
+        later[from * count + to] = readySeconds(stance, drill, 'later round', occasion);
     });
-    if (after && from < count) follows[from] = readySeconds(stance, after, false, occasion);
+    if (next && after && from < count) follows[from] = readySeconds(stance, after, talkBefore(next, false), occasion);
   });
   return { drills, laterRounds, first, later, follows };
 }

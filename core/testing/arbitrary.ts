@@ -105,6 +105,7 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       runsOn: fc.boolean(),
       pin: fc.constantFrom('none', 'drill', 'dose'),
       optional: fc.boolean(),
+      shownFirst: fc.boolean(),
       cue: fc.oneof(fc.constant(''), words),
       guess: fc.oneof({ weight: 3, arbitrary: fc.constant('') }, { weight: 1, arbitrary: words }),
       rungAt: fc.nat({ max: 6 }),

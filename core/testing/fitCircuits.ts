@@ -127,6 +127,7 @@ function anyFitSlot(drill: Drill, id: string): fc.Arbitrary<Slot> {
       runsOn: fc.constantFrom(false, false, false, true),
       pin: fc.constantFrom('none', 'none', 'none', 'none', 'drill', 'dose'),
       optional: fc.constantFrom(false, false, false, true),
+      shownFirst: fc.constantFrom(false, false, false, false, true),
     })
     .map(({ pin, ...parts }) => ({
       ...usualSlot(drill, id),

@@ -21,6 +21,7 @@ interface Node {
   readonly to: number;
   readonly drill: Drill;
   readonly runsOn: boolean;
+  readonly shownFirst: boolean;
   /** What it may be in every way of going through the block. */
   readonly choices: readonly {
     readonly name: string;
@@ -55,7 +56,8 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds): string {
   const time: string[] = [];
   const rows: string[] = [];
   const binary: string[] = [];
-  const ready = (from: Stance, { drill }: Node, again: boolean) => readySeconds(from, drill, again, peopled);
+  const ready = (from: Stance, { drill, shownFirst }: Node, again: boolean) =>
+    readySeconds(from, drill, again ? 'later round' : shownFirst ? 'shown' : 'first time', peopled);
   const plus = (terms: readonly string[]): string => (terms.length > 0 ? terms.join(' + ') : '0 zero');
   const less = (terms: readonly string[]): string => terms.map((term) => ` - ${term}`).join('');
   const chosen = ({ choices }: Node): readonly string[] => choices.map(({ name }) => name);
@@ -205,6 +207,7 @@ function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[]): readonly No
           to: p + (own[0]?.spans ?? 1) - 1,
           drill,
           runsOn: own[0]?.slot.runsOn ?? false,
+          shownFirst: own[0]?.slot.shownFirst ?? false,
           choices: (ways[b] ?? []).flatMap((way) =>
             own.flatMap((choice, k) => {
               if (way.amount !== null && (choice.plan.kind !== 'kept' || choice.plan.amount !== way.amount)) return [];

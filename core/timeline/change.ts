@@ -1,3 +1,4 @@
+import type { Slot } from '../circuit/circuit.ts';
 import { handlingOf, type Kit } from '../drills/kit.ts';
 import { rankOf } from '../drills/posture.ts';
 import type { Drill } from '../drills/drill.ts';
@@ -20,24 +21,29 @@ export function kitChange(from: readonly Kit[], to: readonly Kit[], times: Trade
   return [...put, ...taken].reduce((sum, seconds) => sum + seconds, 0);
 }
 
-/**
- * Seconds of `ready` before a drill: the longer of moving there and talking, because a coach talks while people move.
- *
- * @param laterRound whether these people have done this slot in an earlier round
- */
-export function readySeconds(from: Stance, drill: Drill, laterRound: boolean, occasion: Occasion): Seconds {
-  const talk = talkSeconds(drill, laterRound, occasion);
+/** What a coach says before a drill: at its first time, where it is shown first, and to people who did the slot in an earlier round. */
+export type Talk = 'first time' | 'shown' | 'later round';
+
+export function talkBefore({ shownFirst }: Pick<Slot, 'shownFirst'>, laterRound: boolean): Talk {
+  if (laterRound) return 'later round';
+  return shownFirst ? 'shown' : 'first time';
+}
+
+/** Seconds of `ready` before a drill: the longer of moving there and talking, because a coach talks while people move. */
+export function readySeconds(from: Stance, drill: Drill, said: Talk, occasion: Occasion): Seconds {
+  const talk = talkSeconds(drill, said, occasion);
   return ceilToHalfSecond(Math.max(moveSeconds(from, drill, occasion), talk));
 }
 
 /** Whether people wait for the words before a drill, or the words for the people. */
-export function talkLasts(from: Stance, drill: Drill, laterRound: boolean, occasion: Occasion): boolean {
-  return talkSeconds(drill, laterRound, occasion) > moveSeconds(from, drill, occasion);
+export function talkLasts(from: Stance, drill: Drill, said: Talk, occasion: Occasion): boolean {
+  return talkSeconds(drill, said, occasion) > moveSeconds(from, drill, occasion);
 }
 
-function talkSeconds(drill: Drill, laterRound: boolean, { times, habits, newDrills }: Occasion): Seconds {
-  const first = newDrills.has(drill.id) ? times.talkNew : times.talkKnown;
-  return (laterRound ? times.talkLaterRound : first) * habits.talk;
+function talkSeconds(drill: Drill, said: Talk, { times, habits, newDrills }: Occasion): Seconds {
+  if (said === 'later round') return times.talkLaterRound * habits.talk;
+  const isNew = said === 'shown' || newDrills.has(drill.id);
+  return (isNew ? times.talkNew : times.talkKnown) * habits.talk;
 }
 
 /** Seconds of `ready` before a drill that the one before goes straight into: moving there, and no talk. */

@@ -5,7 +5,7 @@ import { setDoses } from '../circuit/sets.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { Level, Seconds } from '../units.ts';
-import { readySeconds, straightInSeconds, switchSeconds, talkLasts } from './change.ts';
+import { readySeconds, straightInSeconds, switchSeconds, talkBefore, talkLasts } from './change.ts';
 import type { Stance } from '../occasion/stance.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Segment, WorkSide } from './timeline.ts';
@@ -43,14 +43,14 @@ export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: 
   return pieces;
 }
 
-function entrySeconds({ entry, drill, round }: Turn, stance: Stance, occasion: Occasion): Seconds {
+function entrySeconds({ entry, drill, slot, round }: Turn, stance: Stance, occasion: Occasion): Seconds {
   if (entry === 'no gap') return 0;
   if (entry === 'straight in') return straightInSeconds(stance, drill, occasion);
-  return readySeconds(stance, drill, round > 1, occasion);
+  return readySeconds(stance, drill, talkBefore(slot, round > 1), occasion);
 }
 
-function entryWaitsFor({ entry, drill, round }: Turn, stance: Stance, occasion: Occasion): 'move' | 'talk' {
-  return entry === 'ready' && talkLasts(stance, drill, round > 1, occasion) ? 'talk' : 'move';
+function entryWaitsFor({ entry, drill, slot, round }: Turn, stance: Stance, occasion: Occasion): 'move' | 'talk' {
+  return entry === 'ready' && talkLasts(stance, drill, talkBefore(slot, round > 1), occasion) ? 'talk' : 'move';
 }
 
 /** One set: a side after the other, and one partner after the other where a drill is done in pairs. */

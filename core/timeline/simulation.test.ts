@@ -148,7 +148,10 @@ function simulate(circuit: Circuit, end: End): number {
           watch += halfUp(
             slot.runsOn && slot !== slots[0]
               ? moving
-              : Math.max(moving, round > 1 ? 2 : circuit.somebodyNew ? 10 : circuit.namesOnly ? 2 : 3),
+              : Math.max(
+                  moving,
+                  round > 1 ? 2 : circuit.somebodyNew || slot.shownFirst ? 10 : circuit.namesOnly ? 2 : 3,
+                ),
           );
         [posture, held] = [placeOf(drill), kit];
         const turn = circuit.noGaps || block.noGaps ? 0 : 1;

@@ -147,6 +147,15 @@ describe('a slot', () => {
     expect(kinds(toFloor, isNew)[0]).toBe('ready 10');
   });
 
+  it('has time to be shown where it is marked as new, at its first time, and elsewhere in the circuit it is known', () => {
+    const bridge = testSlot('Floor bridge', timeOf(30));
+    const twice = circuitOf([
+      { ...bridge, shownFirst: true },
+      { ...bridge, id: 'again' },
+    ]);
+    expect(kinds(twice).filter((kind) => kind.startsWith('ready'))).toEqual(['ready 10', 'ready 3']);
+  });
+
   it('takes half as long again to get down where somebody is slow to the floor', () => {
     const toFloor = circuitOf([testSlot('Floor bridge', timeOf(30))]);
     expect(kinds(toFloor, { ...occasion, slowToFloor: true })[0]).toBe('ready 12');

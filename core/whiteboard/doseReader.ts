@@ -77,6 +77,7 @@ function readMarks(scanner: Scanner, words: DoseWords): boolean {
     set(words, 'doseKept', true, column);
   } else if (scanner.take('!')) set(words, 'pinned', true, column);
   else if (scanner.take('\\?')) set(words, 'optional', true, column);
+  else if (scanner.take('new(?![a-z])')) set(words, 'shownFirst', true, column);
   else return false;
   return true;
 }

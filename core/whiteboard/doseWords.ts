@@ -29,6 +29,7 @@ export interface DoseWords {
   pinned?: boolean;
   doseKept?: boolean;
   optional?: boolean;
+  shownFirst?: boolean;
   cue?: string;
   guess?: string;
 }
@@ -66,6 +67,7 @@ const WORD_NAMES: Readonly<Record<keyof DoseWords, string>> = {
   pinned: '!',
   doseKept: '!!',
   optional: '?',
+  shownFirst: '“new”',
   cue: 'cue',
   guess: 'guess',
 };

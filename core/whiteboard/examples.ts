@@ -101,6 +101,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'body-weight squat 10 !', says: 'pinned: never left out' },
       { line: 'body-weight squat 10 !!', says: 'pinned with its dose: neither left out nor shortened' },
       { line: 'arm circles 8/way ?', says: 'optional: first to be left out' },
+      { line: 'inchworm 4 new', says: 'new to them: time to show it first' },
       { line: 'good-morning bow 8 "seat to the wall"', says: 'your own cue' },
     ],
   },

@@ -210,6 +210,7 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
     pinned: words.pinned ?? false,
     doseKept: words.doseKept ?? false,
     optional: words.optional ?? false,
+    shownFirst: words.shownFirst ?? false,
     cue: words.cue ?? '',
     guess: words.guess ?? '',
   };

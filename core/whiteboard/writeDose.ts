@@ -22,6 +22,7 @@ export function writeDose(slot: Slot, drill: Drill): string {
     slot.rest ? `rest ${slot.rest}s` : '',
     slot.doseKept ? '!!' : slot.pinned ? '!' : '',
     slot.optional ? '?' : '',
+    slot.shownFirst ? 'new' : '',
     slot.cue ? quoted(slot.cue) : '',
     slot.guess ? `guessed from ${quoted(slot.guess)}` : '',
   ];

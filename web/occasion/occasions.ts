@@ -4,6 +4,7 @@ import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
 import { homeOf, siteFrom } from '@prompt-spark/core/occasion/site';
 import { ceilingsOf } from '@prompt-spark/core/people/ceilings';
+import { familiarToAll } from '@prompt-spark/core/people/familiar';
 import { isHere } from '@prompt-spark/core/people/person';
 import { defineStore } from 'pinia';
 import { calendarDay } from '../wording/clock.ts';
@@ -40,6 +41,7 @@ export const useOccasionsStore = defineStore('occasions', () => {
       habits: pace.habitsWith(groupId),
       // A group may hold more people than this coach knows; who is not here needs no mat.
       expected: Math.max(library.groupOf(groupId)?.people ?? 0, known.length) - (known.length - present.length),
+      familiar: familiarToAll(present),
       ceilings: unknown ? null : present.map((person) => ceilingsOf(person, day)),
       ...towards,
     });

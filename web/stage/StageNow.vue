@@ -55,7 +55,7 @@ const moves = computed(() => segment.value.kind === 'work' || segment.value.kind
 const shownAt = computed(() => (moves.value ? Math.floor(moment.into * 30) / 30 : 0));
 /** Said aloud by a screen reader once a change, not every second. */
 const announced = computed(() =>
-  [kindWord(segment.value), name.value, sideName(segment.value)].filter(Boolean).join(', '),
+  [kindWord(segment.value, planned), name.value, sideName(segment.value)].filter(Boolean).join(', '),
 );
 </script>
 
@@ -79,7 +79,7 @@ const announced = computed(() =>
       :aspect="0.95"
     />
     <div class="words">
-      <p class="kind">{{ paused ? 'Paused' : kindWord(segment) }}</p>
+      <p class="kind">{{ paused ? 'Paused' : kindWord(segment, planned) }}</p>
       <h1>{{ name }}</h1>
       <p class="cue">{{ cueFor(segment, planned, figure) }}</p>
       <div class="count">

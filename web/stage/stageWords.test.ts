@@ -46,6 +46,18 @@ describe('what the Stage says', () => {
   it('says what is being done', () => {
     expect(kindWord(find(({ kind }) => kind === 'ready'))).toBe('Get ready');
     expect(kindWord(find(({ kind, round }) => kind === 'ready' && round === 2))).toBe('Again');
+    expect(
+      kindWord(
+        find(({ kind }) => kind === 'ready'),
+        { shownFirst: true },
+      ),
+    ).toBe('Watch first');
+    expect(
+      kindWord(
+        find(({ kind, round }) => kind === 'ready' && round === 2),
+        { shownFirst: true },
+      ),
+    ).toBe('Again');
     expect(kindWord(find(({ kind }) => kind === 'switch'))).toBe('Turn round');
     expect(kindWord(find(({ restAfter }) => restAfter === 'slot'))).toBe('Rest');
     expect(kindWord(find(({ restAfter }) => restAfter === 'round'))).toBe('Rest before the next round');

@@ -24,10 +24,11 @@ export function sideName({ side, sideWord }: Segment): string {
 }
 
 /** What people are doing now, in one word. */
-export function kindWord(segment: Segment): string {
+export function kindWord(segment: Segment, slot?: Pick<Slot, 'shownFirst'>): string {
   switch (segment.kind) {
     case 'ready':
-      return segment.round > 1 ? 'Again' : 'Get ready';
+      if (segment.round > 1) return 'Again';
+      return slot?.shownFirst ? 'Watch first' : 'Get ready';
     case 'work':
       return segment.openEnd ? 'Until you are ready' : 'Work';
     case 'switch':

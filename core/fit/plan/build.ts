@@ -1,5 +1,5 @@
 import type { Block, Circuit, Line, Slot } from '../../circuit/circuit.ts';
-import { usualSlot } from '../../circuit/slot.ts';
+import type { Drill } from '../../drills/drill.ts';
 import type { Floor } from '../../dose/distance.ts';
 import { floorOf } from '../../occasion/floor.ts';
 import { countAt, just, type Seconds } from '../../units.ts';
@@ -7,6 +7,7 @@ import { restAt, restedSlot } from './rests.ts';
 import { dosed } from './dosage.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
 import type { BlockPlan, Plan } from './plan.ts';
+import { combiningSlot } from './stranger.ts';
 
 /**
  * A circuit with a plan carried out. Lines that could not be read stay where they are; a block with nothing left in it goes.
@@ -18,7 +19,7 @@ export function builtCircuit(circuit: Circuit, plan: Plan, occasion: Occasion, a
   const drillOf = (id: string) => occasion.library.byId.get(id);
   const line = (one: Line, rest: BlockPlan['rest']): readonly Line[] => {
     if (one.kind === 'unread') return [one];
-    const slot = builtSlot(one, plan, drillOf, floor);
+    const slot = builtSlot(one, plan, drillOf, floor, occasion);
     return slot ? [restedSlot(slot, rest)] : [];
   };
   const blocks = circuit.blocks.flatMap((block): readonly Block[] => {
@@ -46,8 +47,9 @@ export function builtCircuit(circuit: Circuit, plan: Plan, occasion: Occasion, a
 function builtSlot(
   slot: Slot,
   plan: Plan,
-  drillOf: (id: string) => Parameters<typeof usualSlot>[0] | undefined,
+  drillOf: (id: string) => Drill | undefined,
   floor: Floor,
+  occasion: Occasion,
 ): Slot | undefined {
   const change = plan.slots[slot.id];
   if (!change) return slot;
@@ -62,7 +64,7 @@ function builtSlot(
     case 'combined': {
       const drill = drillOf(change.drillId);
       if (!drill) return undefined;
-      const usual = usualSlot(drill, slot.id);
+      const usual = combiningSlot(drill, slot.id, occasion);
       return dosed(usual, drill, change.amount, usual.sides, floor);
     }
   }

@@ -204,7 +204,7 @@ function combinedChoices(
   // Taken whether it is refused here or not: a refusal opens nothing elsewhere.
   combining.add(drill.id);
   if (!may('combine', here.slot.id) || [here, next].some(({ slot }) => !may('out', slot.id))) return [];
-  return combiningDosages(drill, here.slot.id, floor).map(({ amount, slot }) => ({
+  return combiningDosages(drill, here.slot.id, floor, occasion).map(({ amount, slot }) => ({
     plan: { kind: 'combined', drillId: drill.id, amount },
     spans: 2,
     slot,

@@ -1,5 +1,4 @@
 import { allSlots, type Circuit, type Slot } from '../../circuit/circuit.ts';
-import { usualSlot } from '../../circuit/slot.ts';
 import type { Floor } from '../../dose/distance.ts';
 import { baseOf, type Drill } from '../../drills/drill.ts';
 import { isRaising } from '../../drills/kinds.ts';
@@ -7,8 +6,9 @@ import type { Phase } from '../../drills/phase.ts';
 import { permits } from '../../people/conflictsOf.ts';
 import { fitsSite } from '../../occasion/site.ts';
 import { shorterDosages, wholeWork, type Dosage } from '../plan/dosage.ts';
+import { combiningSlot, isStranger } from '../plan/stranger.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
-import { COMBINED, LIKE_ENOUGH } from './trade.ts';
+import { COMBINED, LIKE_ENOUGH, STRANGER } from './trade.ts';
 import { standsFor as likeness } from './worth.ts';
 
 interface Placed {
@@ -17,9 +17,10 @@ interface Placed {
 }
 
 /**
- * The drill that serves the purpose of two neighbours best; undefined where none is like enough to both. It belongs to
- * their phase, is not in the circuit yet, is no harder than the harder of them, needs nothing the place lacks or that has
- * to be fetched for it, and is too much for nobody present. None for a class: a drill that nobody planned has to be shown.
+ * The drill that serves the purpose of two neighbours best, one that the people know rather than a stranger; undefined where
+ * none is like enough to both. It belongs to their phase, is not in the circuit yet, is no harder than the harder of them,
+ * needs nothing the place lacks or that has to be fetched for it, and is too much for nobody present. None for a class:
+ * nobody shows fifteen people a drill that was not planned.
  *
  * @param others ids of drills that combine other neighbours already
  */
@@ -49,11 +50,12 @@ export function combiningDrill(
   for (const drill of library.drills) {
     if (used.has(drill.id) || others.has(drill.id) || !drill.phases.includes(phase) || drill.effort > effort) continue;
     const [one, other] = [likeness(drill, here.drill, occasion), likeness(drill, next.drill, occasion)];
-    if (Math.min(one, other) < own || (best && one + other <= best.score)) continue;
+    const score = (one + other) * familiarity(drill, occasion);
+    if (Math.min(one, other) < own || (best && score <= best.score)) continue;
     const base = baseOf(drill);
     if (!base.kit.every((item) => kit.has(item)) || !fitsSite(drill, base, occasion.site)) continue;
     if (!ceilings.every((limits) => permits(base, limits))) continue;
-    best = { drill, score: one + other };
+    best = { drill, score };
   }
   return best?.drill;
 }
@@ -63,8 +65,8 @@ const isClass = ({ people }: Circuit, { expected, ceilings }: Occasion): boolean
   Math.max(people || expected, ceilings?.length ?? 0) > 1;
 
 /** The usual dose of a combining drill, whole or as short as is useful, under the first slot's id. */
-export function combiningDosages(drill: Drill, slotId: string, floor: Floor): readonly Dosage[] {
-  const slot = usualSlot(drill, slotId);
+export function combiningDosages(drill: Drill, slotId: string, floor: Floor, occasion: Occasion): readonly Dosage[] {
+  const slot = combiningSlot(drill, slotId, occasion);
   return shorterDosages(slot, drill, floor).filter(
     ({ amount, sides }) => sides === slot.sides && (amount === 'full' || amount === 'shortest'),
   );
@@ -78,5 +80,7 @@ export function combinedFraction(slot: Slot, planned: Slot, floor: Floor): numbe
 
 /** What standing in for another drill leaves of its worth. */
 export function combinedQuality(drill: Drill, planned: Drill, occasion: Occasion): number {
-  return COMBINED * likeness(drill, planned, occasion);
+  return COMBINED * familiarity(drill, occasion) * likeness(drill, planned, occasion);
 }
+
+const familiarity = (drill: Drill, occasion: Occasion): number => (isStranger(drill, occasion) ? STRANGER : 1);

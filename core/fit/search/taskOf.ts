@@ -1,7 +1,7 @@
 import type { Drill } from '../../drills/drill.ts';
 import { isRaising } from '../../drills/kinds.ts';
 import type { Phase } from '../../drills/phase.ts';
-import { readySeconds, straightInSeconds } from '../../timeline/change.ts';
+import { readySeconds, straightInSeconds, talkBefore, type Talk } from '../../timeline/change.ts';
 import { withItsPeople } from '../../occasion/occasion.ts';
 import { stanceAfter, type Stance } from '../../occasion/stance.ts';
 import type { Choice, ChoiceBlock, ChoicePlace, ChoiceSet } from './choice.ts';
@@ -20,7 +20,8 @@ export function taskOf(set: ChoiceSet, bound: Bound, relaxed: Relaxed = {}): Tas
 }
 
 class TaskBuilder {
-  private readonly drills: Drill[] = [];
+  /** What may be got ready for, and what is said before it. */
+  private readonly drills: { readonly drill: Drill; readonly said: Talk }[] = [];
   private readonly stances: Stance[] = [];
   private readonly decisions: Decision[] = [];
   private readonly targets: TargetBits;
@@ -42,8 +43,7 @@ class TaskBuilder {
     const later = this.targetsLater(ways);
     const raises = set.blocks.map(({ places }) => Math.max(0, ...places.map(({ raiseBefore }) => 2 * raiseBefore)));
     const occasion = withItsPeople({ ...set.circuit, namesOnly: set.circuit.namesOnly || set.namesOnly }, set.occasion);
-    const half = (from: Stance, drill: Drill, again: boolean) =>
-      Math.round(2 * readySeconds(from, drill, again, occasion));
+    const half = (from: Stance, drill: Drill, said: Talk) => Math.round(2 * readySeconds(from, drill, said, occasion));
     const blocks = set.blocks.map((block, at): TaskBlock => ({
       ways: ways[at] ?? [],
       stations: block.stations,
@@ -56,16 +56,16 @@ class TaskBuilder {
       raiseFrom: Math.max(0, ...raises.slice(at)),
     }));
     const drillOfStance = this.stances.map((stance) =>
-      this.drills.find((drill) => sameStance(stanceAfter(drill), stance)),
+      this.drills.find(({ drill }) => sameStance(stanceAfter(drill), stance)),
     );
     return {
       blocks,
       noGaps: set.circuit.noGaps,
       decisions: this.decisions,
-      ready: this.stances.map((from) => this.drills.map((drill) => half(from, drill, false))),
-      again: this.stances.map((from) => drillOfStance.map((drill) => (drill ? half(from, drill, true) : 0))),
+      ready: this.stances.map((from) => this.drills.map(({ drill, said }) => half(from, drill, said))),
+      again: this.stances.map((from) => drillOfStance.map((of) => (of ? half(from, of.drill, 'later round') : 0))),
       straight: this.stances.map((from) =>
-        this.drills.map((drill) => Math.round(2 * straightInSeconds(from, drill, occasion))),
+        this.drills.map(({ drill }) => Math.round(2 * straightInSeconds(from, drill, occasion))),
       ),
       start,
       raised: Math.round(2 * (set.occasion.done?.raise ?? 0)),
@@ -124,7 +124,7 @@ class TaskBuilder {
     const raises = block.block.phase !== 'potentiate' && isRaising(choice.drill);
     return {
       spans: choice.spans,
-      drill: this.drill(choice.drill),
+      drill: this.drill(choice.drill, talkBefore(slot, false)),
       stance: this.stance(stanceAfter(choice.drill)),
       runsOn: slot.runsOn,
       busy: Math.ceil(2 * busy - 1e-6),
@@ -183,9 +183,9 @@ class TaskBuilder {
     return this.decisions.push(decision) - 1;
   }
 
-  private drill(drill: Drill): number {
-    const known = this.drills.indexOf(drill);
-    return known >= 0 ? known : this.drills.push(drill) - 1;
+  private drill(drill: Drill, said: Talk): number {
+    const known = this.drills.findIndex((other) => other.drill === drill && other.said === said);
+    return known >= 0 ? known : this.drills.push({ drill, said }) - 1;
   }
 
   private stance(stance: Stance): number {

@@ -14,8 +14,10 @@ export const AT_ONCE = 0.9;
 export const REST_LEFT = { full: 1, half: 0.985, none: 0.96 } as const;
 /** A name instead of a name and a nod. */
 export const NAMES_ONLY = 0.99;
-/** One drill in place of two neighbours, on top of what it does not serve: nobody planned it, so it has to be shown. */
+/** One drill in place of two neighbours, on top of what it does not serve: nobody planned it. */
 export const COMBINED = 0.8;
+/** And where the people do not know it: it has to be shown, and the first time is clumsy. */
+export const STRANGER = 0.9;
 /** How like each of two neighbours a drill must be to take the place of both. */
 export const LIKE_ENOUGH = 0.6;
 

@@ -67,7 +67,8 @@ function combineWords(id: string, block: Block, plan: Plan, set: ChoiceSet): str
   const drill = change?.kind === 'combined' ? set.occasion.library.byId.get(change.drillId) : undefined;
   const built = allSlots(builtCircuit(set.circuit, plan, set.occasion)).find((slot) => slot.id === id);
   const dose = built && drill ? `, ${amountWords(built, drill, set.floor)}` : '';
-  return `${drill?.name ?? 'One drill'}${dose}, in place of ${names.join(' and ')}`;
+  const shown = built?.shownFirst ? '; new to them, so show it first' : '';
+  return `${drill?.name ?? 'One drill'}${dose}, in place of ${names.join(' and ')}${shown}`;
 }
 
 /** One interval, or one count, for a whole block: "Raise: 20 s each instead of 30 s". */

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { mdiArrowRightThin, mdiContentDuplicate, mdiPinOutline, mdiPlaylistRemove, mdiSwapHorizontal } from '@mdi/js';
+import {
+  mdiArrowRightThin,
+  mdiContentDuplicate,
+  mdiHumanGreeting,
+  mdiPinOutline,
+  mdiPlaylistRemove,
+  mdiSwapHorizontal,
+} from '@mdi/js';
 import type { Dose, Sides } from '@prompt-spark/core/dose/dose';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
@@ -157,6 +164,15 @@ function changeKind(kind: Dose['kind']): void {
           :aria-pressed="slotLine.runsOn"
           @click="change((slot) => ({ ...slot, runsOn: !slot.runsOn }))"
           >{{ slotLine.runsOn ? 'Stop before it' : 'Straight into it' }}</v-btn
+        >
+        <v-btn
+          v-if="!slotLine.runsOn"
+          :prepend-icon="mdiHumanGreeting"
+          variant="text"
+          title="Leaves time to show it before they do it"
+          :aria-pressed="slotLine.shownFirst"
+          @click="change((slot) => ({ ...slot, shownFirst: !slot.shownFirst }))"
+          >{{ slotLine.shownFirst ? 'They know it' : 'New to them' }}</v-btn
         >
         <v-btn :prepend-icon="mdiPinOutline" variant="text" :aria-pressed="slotLine.pinned" @click="change(pinnedOn)">{{
           slotLine.doseKept ? 'Unpin' : slotLine.pinned ? 'Pin its dose, too' : 'Pin'

@@ -98,6 +98,7 @@ function press(event: MouseEvent): void {
           />
           <span v-if="slotLine.doseKept" class="soft small" aria-hidden="true">with its dose</span>
           <span v-if="slotLine.optional" class="soft small">optional</span>
+          <span v-if="slotLine.shownFirst" class="soft small">new: show it first</span>
         </span>
         <span class="soft dose">{{ words }}</span>
       </button>

@@ -1,5 +1,6 @@
 import { LOAD_UNITS, type Plates } from '@prompt-spark/core/dose/lift';
 import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
+import type { KitCounts } from '@prompt-spark/core/occasion/site';
 import Joi from 'joi';
 import { id, listOf, name, oneOf, shape, timeZone, whole, version } from './fields.ts';
 
@@ -15,8 +16,10 @@ export interface SiteDetails {
   readonly mats: number;
   readonly loopBands: number;
   readonly walls: number;
-  /** Kit that is not counted. */
+  /** Kit that is there beside these. */
   readonly kit: readonly Kit[];
+  /** How many there are of it; what is not named is enough for everybody. */
+  readonly counts: KitCounts;
   /** What loads a bar there. */
   readonly plates: Plates;
 }
@@ -63,6 +66,9 @@ const details = {
   loopBands: whole(0, 999),
   walls: whole(0, 99),
   kit: listOf(oneOf(...KIT)).unique(),
+  counts: Joi.object<KitCounts>()
+    .pattern(Joi.string().valid(...KIT), whole(1, 999))
+    .required(),
   plates: shape<Plates>({
     unit: oneOf(...LOAD_UNITS),
     bar: Joi.number().min(0).max(100).required(),

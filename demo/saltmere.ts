@@ -22,8 +22,28 @@ const HALL_KIT: readonly Kit[] = [
 const YARD_KIT: readonly Kit[] = ['bench', 'line', 'rope', 'partner', 'long band'];
 
 export const sites = [
-  { name: 'Hall floor', lanes: 4, laneMetres: 10, lapMetres: 40, mats: 12, loopBands: 8, walls: 1, kit: HALL_KIT },
-  { name: 'Slipway yard', lanes: 6, laneMetres: 15, lapMetres: 120, mats: 0, loopBands: 0, walls: 0, kit: YARD_KIT },
+  {
+    name: 'Hall floor',
+    lanes: 4,
+    laneMetres: 10,
+    lapMetres: 40,
+    mats: 12,
+    loopBands: 8,
+    walls: 1,
+    kit: HALL_KIT,
+    counts: { chair: 20, step: 16 },
+  },
+  {
+    name: 'Slipway yard',
+    lanes: 6,
+    laneMetres: 15,
+    lapMetres: 120,
+    mats: 0,
+    loopBands: 0,
+    walls: 0,
+    kit: YARD_KIT,
+    counts: {},
+  },
 ] as const;
 
 export const groups = [

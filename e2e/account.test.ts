@@ -55,6 +55,21 @@ it('opens a studio that is empty and says what to do first, leaves it, and finds
   await openStudio(page, 'Slipway Strength', 'ebba@saltmere.example');
   await page.getByRole('heading', { name: 'Nothing on today' }).waitFor();
   await expectAccessible(page, 'an empty Today');
+  // What there is at its place is asked once.
+  const asked = page.getByRole('region', { name: 'What is there where you train?' });
+  await asked.getByRole('button', { name: 'Say what is there' }).click();
+  await asked.getByRole('button', { name: 'Gym floor' }).click();
+  await asked.getByLabel('Benches').fill('3');
+  await asked.getByLabel('Treadmills').fill('');
+  await expectAccessible(page, 'what is there');
+  await asked.getByRole('button', { name: 'Save place' }).click();
+  await asked.waitFor({ state: 'detached' });
+  await page.goto('/studio');
+  await page.getByRole('tab', { name: 'Places' }).click();
+  await page.getByText(/3 benches, .*2 cross-trainers, treadmill, partner/).waitFor();
+  await page.goto('/today');
+  await page.getByRole('heading', { name: 'Nothing on today' }).waitFor();
+  expect(await asked.count()).toBe(0);
   await page.getByRole('link', { name: 'Go to the circuits' }).click();
   await page.getByRole('button', { name: 'Write a new circuit' }).first().waitFor();
   await expectAccessible(page, 'no circuits yet');

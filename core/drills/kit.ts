@@ -28,6 +28,10 @@ export const KIT = [
 ] as const;
 export type Kit = (typeof KIT)[number];
 
+/** A piece of kit by the number of it: "bench", "benches". */
+export const kitName = (item: Kit, count: number): string =>
+  count === 1 ? item : item.endsWith('ch') ? `${item}es` : `${item}s`;
+
 /** What a room usually has, for a site that nobody has described yet. Common practice, no source. */
 export const USUAL_KIT: readonly Kit[] = ['chair', 'bench', 'step', 'line', 'rope', 'stick', 'partner'];
 

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { KIT } from '../drills/kit.ts';
 import { baseOf } from '../drills/drill.ts';
 import { testDrill } from '../testing/drills.ts';
-import { ANYWHERE, fitsSite, homeOf } from './site.ts';
+import { ANYWHERE, fitsSite, homeOf, siteFrom } from './site.ts';
+import { UNCOUNTED, USUAL_PLACES } from './usualPlaces.ts';
 
 describe('a client’s own room', () => {
   const on = (kit: Parameters<typeof homeOf>[0], needs: typeof kit, space: 'spot' | 'mat' | 'lane' = 'spot') => {
@@ -21,5 +22,13 @@ describe('a client’s own room', () => {
   it('is a place with everything where nobody said what they have', () => {
     expect(homeOf([])).toBe(ANYWHERE);
     expect(homeOf([]).kit.size).toBe(KIT.length);
+  });
+});
+
+describe('a place of a usual kind', () => {
+  it.each(USUAL_PLACES)('has a number of everything there: $name', ({ floor }) => {
+    const site = siteFrom(floor);
+    for (const item of floor.kit) expect((site.counts[item] ?? 0) > 0 || UNCOUNTED.has(item)).toBe(true);
+    expect(site.counts.mat).toBe(floor.mats);
   });
 });

@@ -7,7 +7,7 @@ import type { Metres } from '../units.ts';
 export interface Site {
   readonly kit: ReadonlySet<Kit>;
   /** How many there are of kit that is counted there. */
-  readonly counts: Readonly<Partial<Record<Kit, number>>>;
+  readonly counts: KitCounts;
   /** The most room one person has. */
   readonly space: Space;
   /** 0 where lanes are not counted. */
@@ -30,8 +30,13 @@ export interface SiteRecord {
   readonly loopBands: number;
   readonly walls: number;
   readonly kit: readonly Kit[];
+  /** How many there are of what is in `kit`; what is not named is enough for everybody. */
+  readonly counts: KitCounts;
   readonly plates?: Plates | undefined;
 }
+
+/** How many there are of pieces of kit. */
+export type KitCounts = Readonly<Partial<Record<Kit, number>>>;
 
 /** A lane that nobody measured: ten yards. Common practice, no source. */
 export const USUAL_LANE_METRES: Metres = 9.144;
@@ -49,7 +54,7 @@ export const ANYWHERE: Site = {
 /** A site as a place to train: what it counts is there where there is one at least. */
 export function siteFrom(record: SiteRecord | undefined): Site {
   if (!record) return ANYWHERE;
-  const { lanes, laneMetres, lapMetres, mats, loopBands, walls, kit, plates } = record;
+  const { lanes, laneMetres, lapMetres, mats, loopBands, walls, kit, counts, plates } = record;
   const counted: readonly (readonly [Kit, number])[] = [
     ['lane', lanes],
     ['mat', mats],
@@ -59,7 +64,7 @@ export function siteFrom(record: SiteRecord | undefined): Site {
   const there = counted.filter(([, count]) => count > 0).map(([item]) => item);
   return {
     kit: new Set([...kit, ...there]),
-    counts: { mat: mats, 'loop band': loopBands },
+    counts: { ...counts, mat: mats, 'loop band': loopBands },
     space: lanes > 0 ? 'lane' : mats > 0 ? 'mat' : 'stride',
     // Lanes that were not measured say nothing of how many go at once either.
     lapMetres,

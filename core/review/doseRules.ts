@@ -1,5 +1,5 @@
 import { workSecondsOneSide } from '../dose/workSeconds.ts';
-import type { Kit } from '../drills/kit.ts';
+import { kitName, type Kit } from '../drills/kit.ts';
 import { countAt, just, type Seconds } from '../units.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
@@ -142,8 +142,8 @@ export const tooFewThings: GraveRule = ({ headcount, placed, site }) => {
         rule: 'too-few-things',
         severity: 'warn',
         slotIds: users.map(({ slot }) => slot.id),
-        title: `${headcount === 1 ? 'One person' : `${headcount} people`}, ${there === 0 ? 'no' : there} ${plural(item, there)}`,
-        words: `Take turns, run stations, or use a version without ${plural(item, 2)}: ${names.join(', ')}.`,
+        title: `${headcount === 1 ? 'One person' : `${headcount} people`}, ${there === 0 ? 'no' : there} ${kitName(item, there)}`,
+        words: `Take turns, run stations, or use a version without ${kitName(item, 2)}: ${names.join(', ')}.`,
         source: TRADE,
       },
     ];
@@ -152,6 +152,3 @@ export const tooFewThings: GraveRule = ({ headcount, placed, site }) => {
 
 /** What no list of a room’s kit names: people, and the floor. */
 const IN_EVERY_ROOM: ReadonlySet<Kit> = new Set<Kit>(['partner', 'line', 'lane']);
-
-const plural = (item: Kit, count: number): string =>
-  count === 1 ? item : item.endsWith('ch') ? `${item}es` : `${item}s`;

@@ -11,5 +11,15 @@ export function siteWithLanes(lanes: number, laneMetres: number): Site {
 
 /** An empty room, but for what is said. */
 export function bareSite(change: Partial<SiteRecord> = {}): Site {
-  return siteFrom({ lanes: 0, laneMetres: 0, lapMetres: 0, mats: 0, loopBands: 0, walls: 0, kit: [], ...change });
+  return siteFrom({
+    lanes: 0,
+    laneMetres: 0,
+    lapMetres: 0,
+    mats: 0,
+    loopBands: 0,
+    walls: 0,
+    kit: [],
+    counts: {},
+    ...change,
+  });
 }

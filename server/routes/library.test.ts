@@ -106,6 +106,7 @@ describe('a site', () => {
       loopBands: 0,
       walls: 4,
       kit: ['bench'],
+      counts: { bench: 4 },
       plates: { unit: 'lb', bar: 35, smallest: 2.5 },
     };
     const id = randomUUID();

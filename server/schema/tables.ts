@@ -7,6 +7,7 @@ import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import { USUAL_KIT, type Kit } from '@prompt-spark/core/drills/kit';
+import type { KitCounts } from '@prompt-spark/core/occasion/site';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Phase } from '@prompt-spark/core/drills/phase';
 import type { CircuitSummary } from '@prompt-spark/contract/circuit';
@@ -161,6 +162,7 @@ export const site = pgTable(
     loopBands: integer('loop_bands').notNull(),
     walls: integer('walls').notNull(),
     kit: jsonb('kit').$type<readonly Kit[]>().notNull().default(USUAL_KIT),
+    counts: jsonb('counts').$type<KitCounts>().notNull().default({}),
     plates: jsonb('plates').$type<Plates>().notNull().default(USUAL_PLATES.kg),
     version: integer('version').notNull().default(1),
     schemaVersion: schemaVersion(),

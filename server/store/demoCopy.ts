@@ -107,8 +107,8 @@ class StudioCopy {
       // Nobody signs in to a copy by e-mail: nobody knows the demo's passwords.
       sql`insert into ${coach} (id, studio_id, name, email, password_hash)
         select ${id('id')}, ${own}, name, ${id('id')} || '@demo.invalid', password_hash from ${coach} ${of}`,
-      sql`insert into ${site} (id, studio_id, name, time_zone, lanes, lane_metres, lap_metres, mats, loop_bands, walls, kit, plates, version, schema_version)
-        select ${id('id')}, ${own}, name, time_zone, lanes, lane_metres, lap_metres, mats, loop_bands, walls, kit, plates, version, schema_version from ${site} ${of}`,
+      sql`insert into ${site} (id, studio_id, name, time_zone, lanes, lane_metres, lap_metres, mats, loop_bands, walls, kit, counts, plates, version, schema_version)
+        select ${id('id')}, ${own}, name, time_zone, lanes, lane_metres, lap_metres, mats, loop_bands, walls, kit, counts, plates, version, schema_version from ${site} ${of}`,
       sql`insert into ${group} (id, studio_id, name, people) select ${id('id')}, ${own}, name, people from ${group} ${of}`,
       sql`insert into ${groupCoach} (studio_id, group_id, coach_id)
         select ${own}, ${id('group_id')}, ${id('coach_id')} from ${groupCoach} ${of}`,

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import type { SiteDetails } from '@prompt-spark/contract/studio';
 import { LOAD_UNITS, USUAL_PLATES, type LoadUnit } from '@prompt-spark/core/dose/lift';
-import { KIT } from '@prompt-spark/core/drills/kit';
+import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
+import { USUAL_PLACES } from '@prompt-spark/core/occasion/usualPlaces';
 import { ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import FormTrouble from '../fields/FormTrouble.vue';
 import { phaseName } from '../wording/phases.ts';
 import NumberField from '../fields/NumberField.vue';
 import { usePlacesStore } from '../library/places.ts';
+import KitCounts from './KitCounts.vue';
 
 /** Changes a site: its floor, what there is of what is counted, other kit, and what loads a bar. */
 const { id, start } = defineProps<{ id: string; start: SiteDetails }>();
@@ -32,6 +34,11 @@ const { errors, trouble, busy, submit } = useForm(
   },
 );
 
+/** Another list of kit, with the numbers of what is still on it. */
+function setKit(kit: SiteDetails['kit']): void {
+  const counts = Object.fromEntries(Object.entries(draft.value.counts).filter(([item]) => kit.includes(item as Kit)));
+  set({ kit, counts });
+}
 const set = (change: Partial<SiteDetails>) => (draft.value = { ...draft.value, ...change });
 const setPlates = (change: Partial<SiteDetails['plates']>) => set({ plates: { ...draft.value.plates, ...change } });
 const problem = (path: string) => errors.value[path] ?? errors.value[`/site${path}`] ?? '';
@@ -55,6 +62,12 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
         @update:model-value="(timeZone: string | null) => set({ timeZone: timeZone ?? '' })"
       />
     </div>
+    <p class="usual">
+      <span class="soft">Fill in what is usual for:</span>
+      <v-btn v-for="usual in USUAL_PLACES" :key="usual.id" variant="outlined" size="small" @click="set(usual.floor)">{{
+        usual.name
+      }}</v-btn>
+    </p>
     <div class="fields">
       <NumberField
         v-for="{ field, label, most } in COUNTS"
@@ -83,8 +96,9 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
       chips
       :items="kit"
       :model-value="draft.kit"
-      @update:model-value="(chosen: SiteDetails['kit']) => set({ kit: chosen })"
+      @update:model-value="setKit"
     />
+    <KitCounts :kit="draft.kit" :counts="draft.counts" @change="(counts) => set({ counts })" />
     <div class="fields">
       <v-select
         label="Plates in"
@@ -115,3 +129,11 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
 </template>
 
 <style scoped src="./form.css"></style>
+<style scoped>
+.usual {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem;
+}
+</style>

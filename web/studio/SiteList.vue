@@ -2,7 +2,7 @@
 import { mdiPlus } from '@mdi/js';
 import type { Site, SiteDetails } from '@prompt-spark/contract/studio';
 import { USUAL_PLATES } from '@prompt-spark/core/dose/lift';
-import { USUAL_KIT } from '@prompt-spark/core/drills/kit';
+import { kitName, USUAL_KIT } from '@prompt-spark/core/drills/kit';
 import { ref } from 'vue';
 import { useLibraryStore } from '../library/library.ts';
 import SiteForm from './SiteForm.vue';
@@ -21,6 +21,10 @@ function floorWords({ lanes, laneMetres, lapMetres, walls, mats, loopBands }: Si
   return parts.filter(Boolean).join(', ');
 }
 
+/** What else is there, with its number where it was counted: "4 benches, line". */
+const kitWords = ({ kit, counts }: Site): string =>
+  kit.map((item) => (counts[item] ? `${String(counts[item])} ${kitName(item, counts[item])}` : item)).join(', ');
+
 function change({ id, version: _, ...start }: Site): void {
   editing.value = { id, start };
 }
@@ -37,6 +41,7 @@ function add(): void {
     loopBands: 0,
     walls: 1,
     kit: USUAL_KIT,
+    counts: {},
     plates: USUAL_PLATES.kg,
   };
   editing.value = { id: crypto.randomUUID(), start };
@@ -58,7 +63,7 @@ function add(): void {
           <h2>{{ site.name }}</h2>
           <p>{{ floorWords(site) }}</p>
           <p class="soft small">
-            {{ site.kit.join(', ') }} · bar {{ site.plates.bar }} {{ site.plates.unit }}, smallest plate
+            {{ kitWords(site) }} · bar {{ site.plates.bar }} {{ site.plates.unit }}, smallest plate
             {{ site.plates.smallest }} {{ site.plates.unit }} · {{ site.timeZone }}
           </p>
         </div>

@@ -16,6 +16,7 @@ import { useOpenQuestions } from './useOpenQuestions.ts';
 import WeekAhead from './WeekAhead.vue';
 
 const BookingDialog = defineAsyncComponent(() => import('../schedule/BookingDialog.vue'));
+const FirstPlace = defineAsyncComponent(() => import('./FirstPlace.vue'));
 const TakenOutNotice = defineAsyncComponent(() => import('../schedule/TakenOutNotice.vue'));
 
 /** What is on today, in order of time, and the week ahead. */
@@ -45,6 +46,11 @@ const week = computed(() => (drawn.value.length === today.value.length ? ahead.v
 const people = computed(() =>
   today.value.reduce((sum, session) => sum + (places.groupOf(session.groupId)?.people ?? session.people), 0),
 );
+/** A studio opens with one place, of which nobody has said yet what is there. */
+const firstPlace = computed(() => {
+  const [only, ...others] = places.places.sites;
+  return others.length === 0 && only?.version === 1 ? only : undefined;
+});
 const { words: openQuestions, findAgain } = useOpenQuestions(today);
 </script>
 
@@ -68,6 +74,7 @@ const { words: openQuestions, findAgain } = useOpenQuestions(today);
       @take-out="taken.takeOut"
     />
     <LoadingGate :loading="loading">
+      <FirstPlace v-if="firstPlace" :site="firstPlace" />
       <UnreadableNote
         what="session"
         :unreadable="sessions.unreadable"

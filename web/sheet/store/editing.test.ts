@@ -106,7 +106,14 @@ const peopleServer =
   (people: number): typeof circuitServer =>
   (method, path, body) => {
     if (path !== '/api/places') return circuitServer(method, path, body);
-    const stock = { mats: 0, loopBands: 0, walls: 0, kit: [], plates: { bar: 20, smallest: 1.25, unit: 'kg' } };
+    const stock = {
+      mats: 0,
+      loopBands: 0,
+      walls: 0,
+      kit: [],
+      counts: {},
+      plates: { bar: 20, smallest: 1.25, unit: 'kg' },
+    };
     const site = {
       id: SITE_ID,
       version: 1,

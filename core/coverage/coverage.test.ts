@@ -7,11 +7,13 @@ import { anyCircuit } from '../testing/arbitrary.ts';
 import { circuitOf, repsOf, testDrill, testLibrary, timeOf } from '../testing/drills.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { floorOf } from '../occasion/floor.ts';
-import { occasionOf } from '../occasion/occasion.ts';
+import { occasionOf, type Occasion } from '../occasion/occasion.ts';
+import { ANYWHERE } from '../occasion/site.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { slotPlaces } from '../swaps/swap.ts';
 import { just } from '../units.ts';
-import { closersOf, coverageOf, doseFraction, gapsIn, missingPlanes, slotWork } from './coverageOf.ts';
+import { closersOf } from './closers.ts';
+import { coverageOf, doseFraction, gapsIn, missingPlanes, slotWork } from './coverageOf.ts';
 import type { MainSession } from '../approach/mainSession.ts';
 
 const bend = testDrill({
@@ -113,13 +115,27 @@ describe('coverage', () => {
 describe('drills that close a gap', () => {
   it('serve the target, fit the time, need no kit that is not out, and are not in the circuit yet', () => {
     const names = (circuit: ReturnType<typeof circuitOf>, seconds: number) =>
-      closersOf('hip · flexion', circuit, library, seconds).map(({ name }) => name);
+      closersOf('hip · flexion', circuit, occasionOf({ library }), seconds).map(({ name }) => name);
     expect(names(circuitOf([]), 60)).toEqual(['Deep bend', 'Slow turn']);
     expect(names(circuitOf([usualSlot(bend, 'a')]), 60)).toEqual(['Slow turn']);
     expect(names(circuitOf([usualSlot(bend, 'a')]), 12)).toEqual([]);
-    expect(closersOf('thoracic · rotation', circuitOf([]), library, 60)).toEqual([]);
+    expect(closersOf('thoracic · rotation', circuitOf([]), occasionOf({ library }), 60)).toEqual([]);
     expect(
-      closersOf('thoracic · rotation', circuitOf([{ ...usualSlot(stick, 's'), dose: timeOf(5) }]), library, 60),
+      closersOf(
+        'thoracic · rotation',
+        circuitOf([{ ...usualSlot(stick, 's'), dose: timeOf(5) }]),
+        occasionOf({ library }),
+        60,
+      ),
     ).toEqual([]);
+  });
+
+  it('are none that somebody present may not do, or that the place has no room for', () => {
+    const still = { effort: { most: 0, side: 'both', because: 'invented' } } as const;
+    const ids = (known: Partial<Occasion>) =>
+      closersOf('hip · flexion', circuitOf([]), occasionOf({ library, ...known }), 60).map(({ id }) => id);
+    expect(ids({ ceilings: [{}, still] })).toEqual([]);
+    expect(ids({ ceilings: [{}] })).toEqual(['deep-bend', 'slow-turn']);
+    expect(ids({ site: { ...ANYWHERE, space: 'spot' } })).toEqual(['deep-bend', 'slow-turn']);
   });
 });

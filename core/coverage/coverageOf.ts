@@ -1,8 +1,7 @@
-import { allSlots, slotsOf, type Circuit, type Slot } from '../circuit/circuit.ts';
+import { slotsOf, type Circuit, type Slot } from '../circuit/circuit.ts';
 import type { Floor } from '../dose/distance.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
-import type { DrillLibrary } from '../drills/library.ts';
 import { PLANES, strengthsOf, TARGETS, type Plane, type Target } from '../drills/target.ts';
 import { floorOf } from '../occasion/floor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
@@ -95,28 +94,4 @@ export function gapsIn({ targets }: Coverage): readonly TargetCoverage[] {
 /** The planes that no slot moves in. */
 export function missingPlanes({ planes }: Coverage): readonly Plane[] {
   return PLANES.filter((plane) => planes[plane] === 0);
-}
-
-/**
- * Drills that would close a gap in the time left: those that serve the target most, ask for no kit the circuit does not have
- * out already, and are not in it yet.
- *
- * @param seconds time left; drills whose shortest useful dose is longer are left out
- */
-export function closersOf(
-  target: Target,
-  circuit: Circuit,
-  library: DrillLibrary,
-  seconds: Seconds,
-  most = 3,
-): readonly Drill[] {
-  const slots = allSlots(circuit);
-  const used = new Set(slots.map(({ drillId }) => drillId));
-  const out = new Set(slots.flatMap((slot) => drillIn(slot, library)?.kit ?? []));
-  const strength = (drill: Drill): number => drill.targets[target] ?? 0;
-  return library.drills
-    .filter((drill) => strength(drill) >= 0.3 && !used.has(drill.id))
-    .filter((drill) => drill.kit.every((item) => out.has(item)) && drill.shortestUseful <= seconds)
-    .toSorted((one, other) => strength(other) - strength(one) || one.effort - other.effort)
-    .slice(0, most);
 }

@@ -1,3 +1,4 @@
+import { closersOf } from '../coverage/closers.ts';
 import { gapsIn, missingPlanes } from '../coverage/coverageOf.ts';
 import type { Target } from '../drills/target.ts';
 import { targetWords } from '../drills/targetWords.ts';
@@ -34,17 +35,20 @@ export const repeatedTarget: NoteRule = ({ coverage, session, placed }) => {
 };
 
 /** What the main session needs most and the circuit does not give. */
-export const gap: NoteRule = ({ coverage, session, placed }) => {
+export const gap: NoteRule = ({ coverage, session, placed, circuit, library, site, ceilings }) => {
   if (!session || placed.length === 0) return [];
   const [most] = gapsIn(coverage).filter(({ need }) => need >= 0.7);
   if (!most) return [];
+  const closing = closersOf(most.target, circuit, { library, site, ceilings }, Infinity, 1).length > 0;
   return [
     {
       rule: 'gap',
       severity: 'note',
       slotIds: [],
       title: `Too little ${targetWords(most.target)} for ${session.name.toLowerCase()}`,
-      words: 'See Coverage for drills that would close it.',
+      words: closing
+        ? 'Coverage shows what would help.'
+        : 'No drill for it is left that everybody here may do with the kit that is out.',
       source: TRADE,
     },
   ];

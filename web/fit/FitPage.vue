@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { allSlots } from '@prompt-spark/core/circuit/circuit';
+import { allSlots, type Circuit } from '@prompt-spark/core/circuit/circuit';
+import { coverageOf } from '@prompt-spark/core/coverage/coverageOf';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onBeforeUnmount, watch } from 'vue';
 import { useLoading } from '../loading/useLoading.ts';
 import { clock } from '../wording/clock.ts';
+import { percent, preparedWords } from '../wording/prepared.ts';
 import { firstBudget, hindranceWords } from '../late/fitWords.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useFitStore } from './fit.ts';
@@ -44,6 +46,16 @@ const refused = computed(() =>
   fit.recipe.refused.map((key) => ({ key, words: refusedWords(key, fit.circuit, fit.occasion.library) })),
 );
 
+/** The figure that Coverage gives the circuit, before and after. */
+const prepared = computed(() => {
+  const { session } = fit.occasion;
+  if (!session) return '';
+  const whole = (circuit: Circuit) => coverageOf(circuit, fit.occasion, session).whole;
+  const planned = whole(fit.circuit);
+  if (!fitted.value) return preparedWords(planned, session.name);
+  return `${preparedWords(whole(fitted.value.circuit), session.name)}, ${percent(planned)} as planned`;
+});
+
 /** Drills that may still be left out: neither pinned nor held to. */
 const free = computed(() =>
   allSlots(fit.circuit).flatMap((slot) => {
@@ -76,6 +88,7 @@ onBeforeUnmount(() => {
             <RouterLink :to="`/circuits/${id}`">{{ sheet.circuit.title }}</RouterLink>
             <template v-if="sheet.group"> · {{ sheet.group.name }}</template>
           </p>
+          <p v-if="prepared" data-test="prepared">{{ prepared }}</p>
         </div>
         <FitAccept :circuit-id="id" :session-id="sessionId" />
       </header>

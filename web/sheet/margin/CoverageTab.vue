@@ -1,17 +1,18 @@
 <script setup lang="ts">
-import { closersOf, coverageOf, gapsIn, GAP_BELOW, missingPlanes } from '@prompt-spark/core/coverage/coverageOf';
+import { closersOf } from '@prompt-spark/core/coverage/closers';
+import { coverageOf, gapsIn, GAP_BELOW, missingPlanes } from '@prompt-spark/core/coverage/coverageOf';
+import { exchanged, exchangesOf, type Exchange } from '@prompt-spark/core/coverage/exchanges';
 import type { Target } from '@prompt-spark/core/drills/target';
 import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../../wording/capital.ts';
+import { percent, preparedWords } from '../../wording/prepared.ts';
 import { computed } from 'vue';
 import { useEditingStore } from '../store/editing.ts';
-import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import SessionQuestion from './SessionQuestion.vue';
 
 /** How far the circuit prepares for the main session: the greatest lack first, with drills that would close it. */
 const sheet = useSheetStore();
-const library = useLibraryStore();
 const editing = useEditingStore();
 const coverage = computed(() => coverageOf(sheet.laid.circuit, sheet.laid.occasion, sheet.session));
 const needed = computed(() => coverage.value.targets.filter(({ need }) => need > 0));
@@ -22,17 +23,31 @@ const left = computed(() => {
   const { available } = sheet.laid.circuit;
   return available > 0 ? Math.max(0, available - sheet.timeline.total.plan) : 120;
 });
-const closers = (target: Target) => closersOf(target, sheet.laid.circuit, library.library, left.value);
+/** What would close each gap: a drill more where there is time for one, else one in the place of another, else one over the time. */
+const closing = computed(() => {
+  const { circuit, occasion } = sheet.laid;
+  const ways = [...gaps.value].map((target) => {
+    const closers = closersOf(target, circuit, occasion, left.value);
+    const exchanges = closers.length > 0 ? [] : exchangesOf(target, circuit, { ...occasion, session: sheet.session });
+    const over = closers.length + exchanges.length > 0 ? [] : closersOf(target, circuit, occasion, Infinity, 2);
+    return [target, { closers: [...closers, ...over], exchanges, over: over.length > 0 }] as const;
+  });
+  return new Map(ways);
+});
 const said = (target: Target) => capital(targetWords(target));
-const percent = (share: number) => `${Math.round(share * 100)} %`;
+/** "Same time", or by how much it becomes shorter or longer. */
+function timeWords({ seconds }: Exchange): string {
+  if (Math.abs(seconds) < 1) return 'same time';
+  return `${String(Math.round(Math.abs(seconds)))} s ${seconds < 0 ? 'less' : 'more'}`;
+}
+const exchange = (one: Exchange) => sheet.changeCircuit((circuit) => exchanged(circuit, one));
 </script>
 
 <template>
   <div class="coverage">
     <template v-if="sheet.session">
       <p>
-        <strong>{{ percent(coverage.whole) }}</strong> of what
-        <span class="session">{{ sheet.session.name.toLowerCase() }}</span> needs
+        <strong>{{ preparedWords(coverage.whole, sheet.session.name) }}</strong>
       </p>
       <ul>
         <li v-for="{ target, need, covered } in needed" :key="target" :class="{ gap: gaps.has(target) }">
@@ -42,14 +57,28 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
           </span>
           <p v-if="gaps.has(target)" class="closers">
             <button
-              v-for="drill in closers(target)"
+              v-for="drill in closing.get(target)?.closers"
               :key="drill.id"
               type="button"
               @click="editing.insertDrill(drill.id)"
             >
               + {{ drill.name }}
+              <span v-if="closing.get(target)?.over" class="soft small">over the time</span>
             </button>
-            <span v-if="!closers(target).length" class="soft small">No drill for it fits the time and kit.</span>
+            <button
+              v-for="one in closing.get(target)?.exchanges"
+              :key="`${one.slotId} ${one.to.id}`"
+              type="button"
+              @click="exchange(one)"
+            >
+              {{ one.to.name }} for {{ one.from.name.toLowerCase() }}
+              <span class="soft small">{{ timeWords(one) }}, {{ percent(one.before) }} → {{ percent(one.after) }}</span>
+            </button>
+            <span
+              v-if="!closing.get(target)?.closers.length && !closing.get(target)?.exchanges.length"
+              class="soft small"
+              >No drill for it is left that everybody here may do with the kit that is out.</span
+            >
           </p>
         </li>
       </ul>
@@ -67,9 +96,6 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
   display: grid;
   gap: 0.9rem;
   font-size: 0.9375rem;
-}
-.session {
-  font-weight: 600;
 }
 ul {
   display: grid;

@@ -1,6 +1,14 @@
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  choose,
+  enterDemo,
+  expectAccessible,
+  launchBrowser,
+  openWindow,
+  typeLines,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -83,6 +91,30 @@ it('writes nine kinds of line, mends what the margin says by its buttons, carrie
   await expectAccessible(page, 'the effort tab');
   await page.setViewportSize({ width: 390, height: 844 });
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('copies the circuit on the sheet with what was typed a moment ago, and leads to the copy', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await page.getByRole('textbox', { name: 'Title' }).fill('Worth copying');
+  await page.getByRole('textbox', { name: 'Title' }).press('Enter');
+  await typeLines(page, ['raise', 'step jack 40s alt', 'cat-cow 8']);
+  const first = page.url();
+  await page.getByRole('button', { name: 'Copy circuit' }).click();
+  const form = page.getByRole('dialog').locator('form');
+  await choose(form.locator('.v-select', { hasText: 'For whom' }), 'Dawn Mixed');
+  await expectAccessible(page, 'copying from the sheet');
+  await form.getByRole('button', { name: 'Copy', exact: true }).click();
+  await page.waitForURL((url) => url.href !== first && /\/circuits\/[0-9a-f-]{36}$/.test(url.pathname));
+  await page.locator('.row', { hasText: 'Cat-cow' }).waitFor();
+  const title = page.getByRole('textbox', { name: 'Title' });
+  await expect.poll(() => title.inputValue()).toBe('Worth copying, Dawn Mixed');
+  await page.goto(first);
+  await expect.poll(() => title.inputValue()).toBe('Worth copying');
+  await page.locator('.row', { hasText: 'Cat-cow' }).waitFor();
   expect(errors).toEqual([]);
   await context.close();
 });

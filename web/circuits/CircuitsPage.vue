@@ -13,6 +13,7 @@ import MoreBelow from '../loading/MoreBelow.vue';
 import UnreadableNote from '../loading/UnreadableNote.vue';
 import { useCircuitsStore } from './circuits.ts';
 import BinLink from '../shell/BinLink.vue';
+import { call } from '../api/call.ts';
 import { usePlacesStore } from '../library/places.ts';
 import CircuitCard from './CircuitCard.vue';
 
@@ -32,6 +33,7 @@ const gone = ref<{ id: string; title: string; sessions: number } | null>(null);
 const starting = ref(false);
 /** The circuit that a copy is asked of. */
 const copying = shallowRef<CircuitSummary | null>(null);
+const stored = () => call('circuit', { id: copying.value?.id ?? '' });
 const loading = useLoading(() => Promise.all([places.load(), circuits.load({ find: '', tag: '' })]));
 /** Cards that are in the page at first, and more each time its end is come to: a fuse has much to draw. */
 const CARDS = 24;
@@ -135,7 +137,13 @@ async function bringBack(): Promise<void> {
       </div>
       <MoreBelow v-if="circuits.next || cards < circuits.circuits.length" :more="more" />
     </LoadingGate>
-    <CopyDialog v-if="copying" :model-value="true" :circuit="copying" @update:model-value="copying = null" />
+    <CopyDialog
+      v-if="copying"
+      :model-value="true"
+      :circuit="copying"
+      :standing="stored"
+      @update:model-value="copying = null"
+    />
     <UndoNotice
       v-if="gone"
       :key="gone.id"

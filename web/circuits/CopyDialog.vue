@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CircuitSummary } from '@prompt-spark/contract/circuit';
+import type { CircuitDraft, CircuitSummary } from '@prompt-spark/contract/circuit';
 import { MOST_TITLE } from '@prompt-spark/core/circuit/bounds';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -10,7 +10,11 @@ import { useAction } from '../shell/useAction.ts';
 import { copyCircuit } from './copyCircuit.ts';
 
 /** Asks whom a copy of a circuit is for and how long they have, and leads to it: to its fit where it takes longer. */
-const { circuit } = defineProps<{ circuit: CircuitSummary }>();
+const { circuit, standing } = defineProps<{
+  circuit: Pick<CircuitSummary, 'title' | 'groupId' | 'available' | 'seconds'>;
+  /** The circuit as it stands when the copy is made. */
+  standing: () => Promise<CircuitDraft>;
+}>();
 const open = defineModel<boolean>({ required: true });
 const places = usePlacesStore();
 const router = useRouter();
@@ -43,7 +47,7 @@ function copy(): Promise<boolean> {
       available: available.value,
       offTheFloor: offTheFloor.value,
     };
-    const made = await copyCircuit(circuit.id, wanted, idFor(wanted));
+    const made = await copyCircuit(standing, wanted, idFor(wanted));
     open.value = false;
     await router.push(`/circuits/${made.id}${made.isOver ? '/fit' : ''}`);
   });

@@ -1,9 +1,9 @@
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import { copied } from '@prompt-spark/core/circuit/copied';
 import type { Limit } from '@prompt-spark/core/people/limitation';
 import { forAllWith } from '@prompt-spark/core/swaps/forAll';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Seconds } from '@prompt-spark/core/units';
-import { call } from '../api/call.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
@@ -27,18 +27,22 @@ export interface Copy {
 
 const OFF_THE_FLOOR: Limit = { kind: 'known', limitationId: 'no-floor', severity: 'avoid', side: 'both', until: '' };
 
-/** Copies a circuit as it is stored, for a group and a time of its own, under an id that is given. */
-export async function copyCircuit(id: string, wanted: CopyWanted, copyId: string): Promise<Copy> {
+/** Copies a circuit as it stands, for a group and a time of its own, under an id that is given. */
+export async function copyCircuit(
+  standing: () => Promise<CircuitDraft>,
+  wanted: CopyWanted,
+  copyId: string,
+): Promise<Copy> {
   const { title, groupId, available, offTheFloor } = wanted;
-  const [record] = await Promise.all([
-    call('circuit', { id }),
+  const [draft] = await Promise.all([
+    standing(),
     useLibraryStore().load(),
     useStandardsStore().load(),
     usePeopleStore().load(),
   ]);
-  const samePeople = groupId === record.groupId;
-  const { siteId } = record;
-  const copy = copied(record.circuit, { title, available, samePeople });
+  const samePeople = groupId === draft.groupId;
+  const { siteId } = draft;
+  const copy = copied(draft.circuit, { title, available, samePeople });
   const occasion = useOccasionsStore().of({ circuit: copy, groupId, siteId });
   const circuit = offTheFloor ? forAllWith(OFF_THE_FLOOR, copy, occasion) : copy;
   const isOver = available > 0 && timeCircuit(circuit, occasion).total.plan > available;

@@ -2,6 +2,7 @@
 import {
   mdiBookOpenPageVariantOutline,
   mdiCheck,
+  mdiClipboardTextOutline,
   mdiContentCopy,
   mdiKeyboardOutline,
   mdiRedo,
@@ -36,12 +37,19 @@ const standards = useStandardsStore();
 const effort = useEffortStore();
 // The chart is fetched when somebody looks at it.
 const EffortChart = defineAsyncComponent(() => import('../margin/EffortChart.vue'));
+const CopyDialog = defineAsyncComponent(() => import('../../circuits/CopyDialog.vue'));
 const SheetSettings = defineAsyncComponent(() => import('./SheetSettings.vue'));
 const setting = ref(false);
 /** What comes after the title and the total, in the order it is drawn. */
 const [FUSE, ACTS] = [1, 2] as const;
 const drawn = useStepsFrom(ref(true), ACTS);
 const { copy, copied } = useClipboard();
+const copying = ref(false);
+const copiedFrom = computed(() => {
+  const { title, available } = sheet.circuit;
+  return { title, available, groupId: sheet.draft.groupId, seconds: sheet.timeline.total.plan };
+});
+const standing = () => Promise.resolve(sheet.draft);
 
 /** Follows after the letter, with the total. */
 const circuit = computed(() => sheet.laid.circuit);
@@ -125,14 +133,16 @@ const ends = computed(() => {
         <IconButton class="drills" :path="mdiBookOpenPageVariantOutline" label="Drills" @click="emit('drawer')" />
         <IconButton :path="mdiUndo" label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
         <IconButton :path="mdiRedo" label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
+        <IconButton :path="mdiContentCopy" label="Copy circuit" @click="copying = true" />
         <IconButton
-          :path="copied ? mdiCheck : mdiContentCopy"
+          :path="copied ? mdiCheck : mdiClipboardTextOutline"
           :label="copied ? 'Copied as text' : 'Copy as text'"
           @click="copy(writeWhiteboard(sheet.circuit, library.library, standards.approaches))"
         />
         <IconButton :path="mdiKeyboardOutline" label="Keys and notation" @click="emit('help')" />
       </div>
     </div>
+    <CopyDialog v-if="copying" v-model="copying" :circuit="copiedFrom" :standing="standing" />
   </header>
 </template>
 

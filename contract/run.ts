@@ -56,6 +56,7 @@ const turn = shape<RunTurn>({
 const turns = listOf(turn).max(MOST_STRETCHES);
 
 const taken = shape<Taken>({ planned: measured, actual: measured });
+const pace = shape<RunPace>({ move: taken, talk: taken, switch: taken });
 
 const facts = {
   id,
@@ -79,7 +80,7 @@ export const newRunSchema = shape<NewRun>({
   ...facts,
   turns,
   // A page that was opened before paces were kept sends none.
-  pace: shape<RunPace>({ move: taken, talk: taken, switch: taken }).optional().default(NO_PACE),
+  pace: pace.optional().default(NO_PACE),
 });
 
 /** A run as the log lists it, with what its turns come to. */
@@ -113,9 +114,11 @@ export const runSummarySchema = shape<RunSummary>({
 /** What every slot of a run took, in the order of the plan. */
 export interface RunTurns {
   readonly turns: readonly RunTurn[];
+  /** What getting ready and changes of side took; null where nobody knows. */
+  readonly pace: RunPace | null;
 }
 
-export const runTurnsSchema = shape<RunTurns>({ turns });
+export const runTurnsSchema = shape<RunTurns>({ turns, pace: pace.allow(null) });
 
 /** Which runs the log lists: started from an instant up to another, of one group, coach or circuit; a page at a time. */
 export interface RunWish {

@@ -44,7 +44,7 @@ it('has a log of the week before, with what every slot took', async () => {
   expect(runs.length).toBeGreaterThan(10);
   for (const run of runs) {
     expect(run.startedAt < now.toISOString()).toBe(true);
-    const turns = (await turnsOf(connection.database, studioId, run.id)) ?? [];
+    const { turns } = (await turnsOf(connection.database, studioId, run.id)) ?? { turns: [] };
     expect(turns.length).toBeGreaterThan(3);
     expect(turns.reduce((sum, { actual }) => sum + actual, 0)).toBeCloseTo(run.actual, 6);
   }

@@ -2,13 +2,48 @@ import { parse } from 'csv-parse/sync';
 import { readFile } from 'node:fs/promises';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
   browser = await launchBrowser();
 });
 afterAll(() => browser.close());
+
+it('joins two records of one class, and takes them apart again', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await page.getByRole('textbox', { name: 'Title' }).fill('Run on two screens');
+  await page.getByRole('textbox', { name: 'Title' }).press('Enter');
+  await typeLines(page, ['raise', 'step jack 40s alt', 'cat-cow 8']);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  const stage = page.url().replace('/circuits/', '/stage/');
+  for (const note of ['On the wall.', 'On the phone.']) {
+    await page.goto(stage);
+    await page.locator('.kind').waitFor();
+    await page.keyboard.press('Space');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Stop and log it' }).click();
+    await page.getByLabel(/Note/).fill(note);
+    await page.getByRole('button', { name: 'Save to log' }).click();
+    await page.waitForURL('**/log');
+  }
+  const entries = page.locator('.entry', { hasText: 'Run on two screens' });
+  await expect.poll(() => entries.count()).toBe(2);
+  await entries
+    .first()
+    .getByRole('button', { name: /^Join with the one at / })
+    .click();
+  await expect.poll(() => entries.count()).toBe(1);
+  await entries.first().getByText('On the wall.').waitFor();
+  await entries.first().getByText('On the phone.').waitFor();
+  await expectAccessible(page, 'a joined log entry');
+  await page.getByRole('button', { name: 'Take them apart' }).click();
+  await expect.poll(() => entries.count()).toBe(2);
+  expect(errors).toEqual([]);
+  await context.close();
+});
 
 it('keeps what was removed: a circuit with its sessions, a log entry that is put right first, both found and restored', async () => {
   const { context, page, errors } = await openWindow(browser);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { hasHealthData, UNKNOWN_PERSON } from './person.ts';
-import { inState, lastTrouble, MOST_SEEN, seenIn, seenWords, withSeen, type Seen } from './seen.ts';
+import { inState, lastTrouble, MOST_SEEN, seenIn, seenWords, withSeen, withSeenIn, type Seen } from './seen.ts';
 
 const seen = (runId: string, day: string, change: Partial<Seen> = {}): Seen => ({
   runId,
@@ -25,6 +25,17 @@ describe('what was seen of somebody', () => {
     const many = Array.from({ length: MOST_SEEN }, (_, at) => seen(String(at), '2026-01-01'));
     expect(withSeen(many, seen('new', '2026-11-24'))).toHaveLength(MOST_SEEN);
     expect(withSeen(many, seen('new', '2026-11-24'))[0]?.runId).toBe('new');
+  });
+
+  it('is the gravest of it where two records of a class are joined, and goes back where they are taken apart', () => {
+    const both = withSeen(
+      withSeen([seen('old', '2026-11-10')], seen('a', '2026-11-20')),
+      seen('b', '2026-11-20', knee),
+    );
+    const joined = withSeenIn(both, ['a', 'b'], 'c');
+    expect(joined).toEqual([seen('c', '2026-11-20', knee), seen('old', '2026-11-10')]);
+    expect(withSeenIn(joined, ['c'], 'a')).toEqual([seen('a', '2026-11-20', knee), seen('old', '2026-11-10')]);
+    expect(withSeenIn(both, ['x'], 'c')).toBe(both);
   });
 
   it('says where only of what hurt', () => {

@@ -34,6 +34,18 @@ export function withSeen(seen: readonly Seen[], next: Seen): readonly Seen[] {
   return [next, ...others].toSorted((one, other) => other.day.localeCompare(one.day)).slice(0, MOST_SEEN);
 }
 
+/** The graver of two states, as somebody is remembered who was seen twice in one class. */
+const GRAVITY: readonly SeenState[] = ['not there', 'fine', 'niggle', 'stopped'];
+
+/** With what was seen in some runs noted of one run instead, as where two records of one class are joined: the gravest of it. */
+export function withSeenIn(seen: readonly Seen[], runIds: readonly string[], runId: string): readonly Seen[] {
+  const noted = seen.filter((one) => runIds.includes(one.runId));
+  const [gravest] = noted.toSorted((one, other) => GRAVITY.indexOf(other.state) - GRAVITY.indexOf(one.state));
+  if (!gravest) return seen;
+  const others = seen.filter((one) => !runIds.includes(one.runId));
+  return withSeen(others, { ...gravest, runId });
+}
+
 /** Another state in a run: what hurt, and where, belongs to a niggle or a stop alone. */
 export function inState(seen: Seen, state: SeenState): Seen {
   return isTrouble({ state }) ? { ...seen, state } : { ...seen, state, where: null, side: null, pain: null };

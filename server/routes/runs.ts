@@ -10,9 +10,7 @@ export function runRoutes(database: Database) {
   return {
     runs: ({ account: { studioId }, query }) => runsOf(database, studioId, query),
 
-    runTurns: async ({ account: { studioId }, params: { id } }) => ({
-      turns: found(await turnsOf(database, studioId, id), 'run'),
-    }),
+    runTurns: async ({ account: { studioId }, params: { id } }) => found(await turnsOf(database, studioId, id), 'run'),
 
     ownPace: async ({ account: { studioId, coachId } }) => {
       const paces = await pacesOf(database, studioId, coachId);

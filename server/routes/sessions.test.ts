@@ -174,11 +174,11 @@ describe('a run', () => {
     const run = newRun(circuit, { effort: null, warm: null, note: '' });
     await coach.ask(ADDRESSES.addRun).send(run).expect(201);
     const { body } = await coach.ask(ADDRESSES.runs).expect(200);
-    const { turns, pace: _, ...facts } = run;
+    const { turns, pace, ...facts } = run;
     const kept = (body as RunPage).runs.find(({ id }) => id === run.id);
     expect(kept).toMatchObject({ ...facts, coachName: 'Ottoline Crake', groupName: null });
     expect(kept?.planned).toBe(turns.reduce((sum, { planned }) => sum + planned, 0));
-    expect((await coach.ask(ADDRESSES.runTurns, run.id).expect(200)).body).toEqual({ turns });
+    expect((await coach.ask(ADDRESSES.runTurns, run.id).expect(200)).body).toEqual({ turns, pace });
   });
 
   it('is kept once, however often it is sent', async () => {

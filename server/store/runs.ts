@@ -1,5 +1,5 @@
 import { PAGE_SIZE } from '@prompt-spark/contract/page';
-import type { NewRun, RunCorrection, RunPage, RunTurn, RunWish } from '@prompt-spark/contract/run';
+import type { NewRun, RunCorrection, RunPage, RunTurn, RunTurns, RunWish } from '@prompt-spark/contract/run';
 import type { RunPace } from '@prompt-spark/core/session/gaps';
 import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
@@ -60,19 +60,19 @@ export async function runsOf(
   };
 }
 
-/** What every slot of a run took, in the order of the plan; undefined where there is no such run. */
-export async function turnsOf(
-  database: Database,
-  studioId: string,
-  runId: string,
-): Promise<readonly RunTurn[] | undefined> {
-  if (!(await isKept(database, studioId, runId))) return undefined;
+/** What every slot of a run took, in the order of the plan, and what its gaps did; undefined where there is no such run. */
+export async function turnsOf(database: Database, studioId: string, runId: string): Promise<RunTurns | undefined> {
+  const [kept] = await database
+    .select({ pace: run.pace })
+    .from(run)
+    .where(and(eq(run.studioId, studioId), eq(run.id, runId)));
+  if (!kept) return undefined;
   const rows = await database
     .select()
     .from(runTurn)
     .where(and(eq(runTurn.studioId, studioId), eq(runTurn.runId, runId)))
     .orderBy(asc(runTurn.position));
-  return rows.map(({ studioId: _, runId: __, position: ___, ...turn }) => turn);
+  return { pace: kept.pace, turns: rows.map(({ studioId: _, runId: __, position: ___, ...turn }) => turn) };
 }
 
 /** Runs that a coach's pace is learnt from, at most. */

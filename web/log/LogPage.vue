@@ -9,6 +9,8 @@ import BinLink from '../shell/BinLink.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { useRunsStore, type RunFilter } from './runs.ts';
 import { download } from '../fields/download.ts';
+import { stableIds } from '../saving/stableIds.ts';
+import { twinOf } from './joinRuns.ts';
 import { runLine } from './runLine.ts';
 import LogFilters from './LogFilters.vue';
 import RunEntry from './RunEntry.vue';
@@ -28,6 +30,29 @@ async function takeOut(run: RunSummary): Promise<void> {
 }
 async function bringBack(id: string): Promise<void> {
   if (await act(() => runs.bringBack(id))) gone.value = null;
+}
+/** Of each run, another record of the same class: the wall and the phone may both have kept one. */
+const twins = computed(() => new Map(runs.runs.map((run) => [run.id, twinOf(run, runs.runs)] as const)));
+/** Two records that were made one, until it is forgotten. */
+const joined = shallowRef<{
+  readonly id: string;
+  readonly of: readonly [string, string];
+  readonly title: string;
+} | null>(null);
+/** Where the answer to a first press was lost, a second one joins nothing twice. */
+let idFor = stableIds();
+async function join(run: RunSummary): Promise<void> {
+  const twin = twins.value.get(run.id);
+  if (!twin) return;
+  const of = [run.id, twin.id] as const;
+  const id = idFor(of);
+  if (await act(() => runs.join(run, twin, id))) joined.value = { id, of, title: run.circuitTitle };
+}
+async function takeApart({ id, of }: { readonly id: string; readonly of: readonly [string, string] }): Promise<void> {
+  if (!(await act(() => runs.takeApart(id, of)))) return;
+  joined.value = null;
+  // Joined once more, they are another record.
+  idFor = stableIds();
 }
 /** All that the filters let through, not only what is in sight. */
 async function toCsv(): Promise<void> {
@@ -51,7 +76,13 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
       <LogFilters v-if="runs.runs.length || filtered" @change="show" />
       <ol v-if="runs.runs.length">
         <li v-for="(run, index) in runs.runs" :key="run.id">
-          <RunEntry :run="run" :first="index === 0" @take-out="takeOut(run)" />
+          <RunEntry
+            :run="run"
+            :first="index === 0"
+            :twin="twins.get(run.id) ?? null"
+            @take-out="takeOut(run)"
+            @join="join(run)"
+          />
         </li>
       </ol>
       <div v-else-if="filtered" class="empty">
@@ -65,6 +96,14 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
       </div>
       <MoreBelow v-if="runs.next" :more="runs.more" />
     </LoadingGate>
+    <UndoNotice
+      v-if="joined"
+      :key="joined.id"
+      :words="`“${joined.title}”: two records joined.`"
+      undo="Take them apart"
+      @undo="takeApart(joined)"
+      @close="joined = null"
+    />
     <UndoNotice
       v-if="gone"
       :key="gone.id"

@@ -10,8 +10,13 @@ import RunPeople from './RunPeople.vue';
 import RunTurns from './RunTurns.vue';
 
 /** One run: when, what, planned against actual, how it was; its slots on demand. */
-const { run, first } = defineProps<{ run: RunSummary; first: boolean }>();
-const emit = defineEmits<{ takeOut: [] }>();
+const { run, first, twin } = defineProps<{
+  run: RunSummary;
+  first: boolean;
+  /** Another record of the same class, where there is one. */
+  twin: RunSummary | null;
+}>();
+const emit = defineEmits<{ takeOut: []; join: [] }>();
 const runs = useRunsStore();
 const { act } = useAction();
 const open = ref(first);
@@ -82,6 +87,9 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
     <CorrectRun v-if="open && correcting" class="turns" :run="run" @done="correcting = false" />
     <p v-else-if="open" class="turns acts">
       <v-btn variant="text" @click="correcting = true">Correct effort or note</v-btn>
+      <v-btn v-if="twin" variant="text" @click="emit('join')"
+        >Join with the one at {{ timeOfDay(twin.startedAt, zone) }}</v-btn
+      >
       <v-btn variant="text" color="error" @click="emit('takeOut')">Remove from log</v-btn>
     </p>
   </article>
@@ -117,6 +125,7 @@ h2 a:hover {
 .note {
   margin-top: 0.35rem;
   max-width: 40rem;
+  white-space: pre-line;
 }
 .turns {
   grid-column: 2 / -1;

@@ -2,8 +2,11 @@ import type { NewRun, RunCorrection, RunSummary, RunTurn, RunWish } from '@promp
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { call, ServerAway, ServerProblem } from '../api/call.ts';
+import { withSeenIn } from '@prompt-spark/core/people/seen';
+import { usePeopleStore } from '../people/people.ts';
 import { runKeep } from '../saving/drawers.ts';
 import { useAccountStore } from '../shell/account.ts';
+import { joinedRun } from './joinRuns.ts';
 
 /** Which runs the log shows, besides the page. */
 export type RunFilter = Omit<RunWish, 'after'>;
@@ -56,6 +59,33 @@ export const useRunsStore = defineStore('runs', () => {
     return (await call('runTurns', { id })).turns;
   }
 
+  /** Makes one record of two of the same class, under an id that is given; the two go into the bin. */
+  async function join(one: RunSummary, other: RunSummary, id: string): Promise<void> {
+    const [turns, others] = await Promise.all([call('runTurns', { id: one.id }), call('runTurns', { id: other.id })]);
+    await call('addRun', { body: joinedRun(id, { ...one, ...turns }, { ...other, ...others }) });
+    await noteSeen([one.id, other.id], id);
+    await Promise.all([call('takeOutRun', { id: one.id }), call('takeOutRun', { id: other.id })]);
+    await load();
+  }
+
+  /** Takes a joined record apart again: the two it was made of come back, and who was seen is noted of the first. */
+  async function takeApart(id: string, ids: readonly [string, string]): Promise<void> {
+    await Promise.all(ids.map((one) => call('bringBackRun', { id: one })));
+    await noteSeen([id], ids[0]);
+    await call('takeOutRun', { id });
+    await load();
+  }
+
+  /** Who was seen in some runs is noted of one run instead. */
+  async function noteSeen(from: readonly string[], to: string): Promise<void> {
+    const people = usePeopleStore();
+    await people.load();
+    const wereSeen = people.records.filter(({ document: { seen } }) => seen.some(({ runId }) => from.includes(runId)));
+    for (const { id } of wereSeen) {
+      await people.change(id, (document) => ({ ...document, seen: withSeenIn(document.seen, from, to) }));
+    }
+  }
+
   /** Puts right what was said of a run when it ended. */
   async function correct(id: string, correction: RunCorrection): Promise<void> {
     await call('correctRun', { id, body: correction });
@@ -95,5 +125,21 @@ export const useRunsStore = defineStore('runs', () => {
     return waiting.value === 0;
   }
 
-  return { runs, filter, next, waiting, load, more, all, turnsOf, correct, takeOut, bringBack, record, sendWaiting };
+  return {
+    runs,
+    filter,
+    next,
+    waiting,
+    load,
+    more,
+    all,
+    turnsOf,
+    correct,
+    join,
+    takeApart,
+    takeOut,
+    bringBack,
+    record,
+    sendWaiting,
+  };
 });

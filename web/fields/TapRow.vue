@@ -36,6 +36,7 @@ const emit = defineEmits<{ tap: [word: Word] }>();
   flex-wrap: wrap;
 }
 button {
+  min-width: 44px;
   min-height: 44px;
   padding: 0 0.6rem;
   border: 0;

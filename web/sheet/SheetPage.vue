@@ -191,7 +191,7 @@ onBeforeUnmount(sheet.close);
 }
 @media (max-width: 1080px) {
   .columns {
-    grid-template: 'centre margin' minmax(0, 1fr) / minmax(0, 1fr) 14rem;
+    grid-template: 'centre margin' minmax(0, 1fr) / minmax(0, 1fr) 17rem;
   }
   .drawer {
     display: none;
@@ -206,10 +206,11 @@ onBeforeUnmount(sheet.close);
     display: flex;
   }
 }
-@media (max-width: 700px) {
+/* On a tablet held upright and on phones the page itself is scrolled: notes above, rows below. */
+@media (max-width: 900px) {
   .desk {
     height: auto;
-    min-height: calc(100vh - 64px - var(--banner, 0px));
+    min-height: calc(100vh - var(--banner, 0px));
   }
   .columns {
     grid-template: 'margin' auto 'centre' 1fr / minmax(0, 1fr);
@@ -219,6 +220,11 @@ onBeforeUnmount(sheet.close);
     min-height: 49px;
     border-left: 0;
     border-bottom: 1px solid var(--line);
+  }
+}
+@media (max-width: 700px) {
+  .desk {
+    min-height: calc(100vh - 64px - var(--banner, 0px));
   }
 }
 </style>

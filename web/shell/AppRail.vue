@@ -142,11 +142,28 @@ async function signOut(): Promise<void> {
   .place {
     flex: 1 1 auto;
     width: auto;
+    min-width: 44px;
     min-height: 48px;
     white-space: nowrap;
   }
   .leave {
     margin-top: 0;
+  }
+}
+/* A phone on its side. */
+@media (max-height: 560px) and (min-width: 701px) {
+  .rail {
+    gap: 0;
+    padding: 0.25rem 0;
+    overflow-y: auto;
+  }
+  .mark {
+    display: none;
+  }
+  .place {
+    flex: 0 0 auto;
+    min-height: 44px;
+    gap: 0;
   }
 }
 </style>

@@ -78,14 +78,36 @@ const paused = computed(() => run.state.value === 'paused');
 .controls:focus-within {
   opacity: 1;
 }
-@media (max-width: 700px) {
+/* Where it would lie over the phase and the clock, it goes to the foot. */
+@media (max-width: 1200px) {
   .controls {
     position: static;
     transform: none;
+    align-self: center;
     flex-wrap: wrap;
     justify-content: center;
     margin-top: 0.75rem;
+  }
+}
+@media (max-width: 700px) {
+  .controls {
+    align-self: auto;
     opacity: 1;
+  }
+}
+/* A phone on its side has no room for it in the flow: it lies over the fuse while it shows. */
+@media (min-width: 701px) and (max-width: 1200px) and (max-height: 600px) {
+  .controls {
+    position: fixed;
+    inset: auto auto 0.5rem 50%;
+    transform: translateX(-50%);
+    flex-wrap: nowrap;
+    gap: 0;
+    margin: 0;
+  }
+  .controls :deep(.v-btn) {
+    min-width: 0;
+    padding: 0 0.4rem;
   }
 }
 </style>

@@ -43,11 +43,17 @@ footer {
   min-height: 1.5em;
   font-size: clamp(1.2rem, 2.4vw, 2.4rem);
   font-weight: 500;
-}
-.next {
   display: flex;
   align-items: center;
   gap: 0.5em;
+}
+@media (min-width: 701px) and (max-height: 600px) {
+  footer {
+    gap: 0.2rem;
+  }
+  .next {
+    font-size: 1.1rem;
+  }
 }
 .figure {
   flex: none;

@@ -203,6 +203,55 @@ h1 {
 .rep {
   font-size: clamp(1.2rem, 2.5vw, 2.5rem);
 }
+/* A phone on its side: all of it, down to what is next, in its height. */
+@media (min-width: 701px) and (max-height: 600px) {
+  .kind {
+    margin-bottom: 0;
+    font-size: 1.1rem;
+  }
+  h1 {
+    font-size: clamp(1.5rem, 8vh, 2.6rem);
+  }
+  .cue {
+    margin-top: 0.1em;
+    font-size: 1.1rem;
+  }
+  .how {
+    min-height: 0;
+  }
+  .figure {
+    max-height: 46vh;
+  }
+  .seconds {
+    font-size: 36vh;
+  }
+  .tracked .figure {
+    max-height: 34vh;
+  }
+  .tracked .seconds {
+    font-size: 26vh;
+  }
+}
+/* A screen that stands upright: the figure above, the words as wide as it is. */
+@media (min-width: 701px) and (orientation: portrait) {
+  .now {
+    grid-template-columns: minmax(0, 1fr);
+    align-content: space-evenly;
+  }
+  .figure {
+    max-height: 36vh;
+    justify-self: center;
+  }
+  .seconds {
+    font-size: 40vw;
+  }
+  .tracked .figure {
+    max-height: 30vh;
+  }
+  .tracked .seconds {
+    font-size: 30vw;
+  }
+}
 @media (max-width: 700px) {
   .now {
     grid-template-columns: minmax(0, 1fr);

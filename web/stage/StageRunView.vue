@@ -264,6 +264,11 @@ onMounted(() => {
   flex-direction: column;
   padding: clamp(1rem, 3vw, 2.5rem);
 }
+@media (min-width: 701px) and (max-height: 600px) {
+  .run {
+    padding: 0.6rem 1.25rem;
+  }
+}
 .counting {
   font-size: clamp(6rem, 30vh, 20rem);
   font-weight: 750;

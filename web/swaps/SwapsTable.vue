@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { painFreeIn } from '@prompt-spark/core/people/painFree';
 import type { Person } from '@prompt-spark/core/people/person';
-import { computed, useTemplateRef } from 'vue';
+import { useMediaQuery } from '@vueuse/core';
+import { computed, ref, useTemplateRef } from 'vue';
 import DrillFigure from '../figure/DrillFigure.vue';
 import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
 import SwapCell from './SwapCell.vue';
@@ -22,8 +23,18 @@ const changed = (person: Person) =>
       groupTracks.assignment(place, person).kind !== 'as planned' ||
       painFreeIn(place.rung, person, groupTracks.day).length > 0,
   );
-const columns = computed(() => groupTracks.people.filter(changed));
-const rest = computed(() => groupTracks.people.length - columns.value.length);
+const needful = computed(() => groupTracks.people.filter(changed));
+/** A phone has room for one of them at a time. */
+const phone = useMediaQuery('(max-width: 700px)');
+const chosenId = ref('');
+const chosen = computed(() => needful.value.find(({ id }) => id === chosenId.value) ?? needful.value[0]);
+const choices = computed(() =>
+  needful.value.map((person) => ({ value: person.id, title: person.name, subtitle: minding(person, groupTracks.day) })),
+);
+const columns = computed(() =>
+  phone.value ? needful.value.filter((person) => person === chosen.value) : needful.value,
+);
+const rest = computed(() => (phone.value ? 0 : groupTracks.people.length - needful.value.length));
 const rows = computed(() =>
   groupTracks.places.filter(({ slot }) => !onlyOpen || (needing.value.get(slot.id)?.size ?? 0) > 0),
 );
@@ -43,8 +54,21 @@ function walk(event: KeyboardEvent): void {
 </script>
 
 <template>
+  <v-select
+    v-if="phone && chosen && needful.length > 1"
+    class="who"
+    label="Whose swaps"
+    :items="choices"
+    item-props
+    :model-value="chosen.id"
+    @update:model-value="(id: string) => (chosenId = id)"
+  />
   <div class="scroll" tabindex="0" role="region" aria-label="Who does what">
-    <table ref="table" :style="{ minWidth: `${12.5 + 7.75 * columns.length + (rest ? 5 : 0)}rem` }" @keydown="walk">
+    <table
+      ref="table"
+      :style="{ minWidth: phone ? '0' : `${12.5 + 7.75 * columns.length + (rest ? 5 : 0)}rem` }"
+      @keydown="walk"
+    >
       <thead>
         <tr>
           <th scope="col" class="drill"><span class="visually-hidden">Drill</span></th>
@@ -75,7 +99,7 @@ function walk(event: KeyboardEvent): void {
         </tr>
       </tbody>
     </table>
-    <p v-if="!columns.length" class="soft none">Everyone can do everything as planned.</p>
+    <p v-if="!needful.length" class="soft none">Everyone can do everything as planned.</p>
     <p v-else-if="!rows.length" class="soft none">Everything is decided.</p>
   </div>
 </template>
@@ -134,12 +158,12 @@ tbody .drill {
 .none {
   padding: 1.5rem 0;
 }
+.who {
+  margin-top: 0.75rem;
+}
 @media (max-width: 700px) {
   .drill {
-    width: 8rem;
-  }
-  .figure {
-    display: none;
+    width: 10.5rem;
   }
 }
 </style>

@@ -115,10 +115,15 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
   border-radius: 14px;
   background: var(--card);
 }
+/* What it is keeps a width that can be read; what is done with it goes under it where there is no room beside. */
 .top {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
-  gap: 1rem;
+  gap: 0.5rem 1rem;
+}
+.top > div:first-child {
+  flex: 1 1 18rem;
 }
 h2 {
   font-size: 1.25rem;
@@ -165,9 +170,6 @@ h2 a:hover {
     padding: 0;
     text-align: left;
   }
-  .top {
-    flex-direction: column;
-  }
   .acts {
     flex-wrap: wrap;
     gap: 0.25rem 0.4rem;
@@ -179,13 +181,17 @@ h2 a:hover {
     position: relative;
   }
   .top > div:first-child {
-    padding-right: 2.5rem;
+    padding-right: 5rem;
   }
+  .change,
   .out {
     position: absolute;
     top: 0.4rem;
     right: 0.4rem;
     margin: 0;
+  }
+  .change {
+    right: 3.1rem;
   }
 }
 </style>

@@ -73,6 +73,12 @@ li {
   margin: -0.65rem 0;
   color: var(--soft);
 }
+/* As high as the buttons beside it, without pushing its row apart. */
+li a {
+  min-height: 44px;
+  margin: -0.65rem 0;
+  padding: 0.65rem 0;
+}
 li .small {
   grid-column: 2;
 }

@@ -178,9 +178,14 @@ input::placeholder {
   text-align: right;
   opacity: 0.86;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .board {
     position: fixed;
+    inset: auto 0.5rem 0.5rem calc(76px + 0.5rem);
+  }
+}
+@media (max-width: 700px) {
+  .board {
     inset: auto 0.5rem 70px;
     flex-wrap: wrap;
     gap: 0 0.6rem;

@@ -153,14 +153,16 @@ const ends = computed(() => {
 }
 .top {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 1.5rem;
+  gap: 0.25rem 1.5rem;
 }
 .what {
-  flex: 1;
+  flex: 1 1 16rem;
   min-width: 0;
 }
 .about {
+  min-height: var(--tap);
   padding: 0.15rem 0;
   border: 0;
   background: none;
@@ -248,7 +250,6 @@ const ends = computed(() => {
     padding: 0.75rem 1rem 0.25rem;
   }
   .top {
-    flex-wrap: wrap;
     gap: 0.5rem 1rem;
   }
   .what {

@@ -26,6 +26,7 @@ function leave(event: KeyboardEvent): void {
 
 <style scoped>
 .title {
+  min-height: var(--tap);
   width: 100%;
   margin-left: -0.4rem;
   padding: 0.1rem 0.4rem;

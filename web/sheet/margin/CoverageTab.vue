@@ -126,7 +126,7 @@ ul {
   justify-items: start;
 }
 button {
-  min-height: 32px;
+  min-height: var(--tap);
   padding: 0;
   border: 0;
   background: none;

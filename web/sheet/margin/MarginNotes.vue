@@ -91,7 +91,7 @@ h3 {
   gap: 0.1rem 0.9rem;
 }
 button {
-  min-height: 32px;
+  min-height: var(--tap);
   padding: 0;
   border: 0;
   background: none;

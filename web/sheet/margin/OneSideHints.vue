@@ -58,7 +58,7 @@ const hints = computed(() =>
   list-style: none;
 }
 button {
-  min-height: 32px;
+  min-height: var(--tap);
   padding: 0;
   border: 0;
   background: none;

@@ -110,7 +110,7 @@ li {
   display: grid;
 }
 button {
-  min-height: 32px;
+  min-height: var(--tap);
   padding: 0;
   border: 0;
   background: none;

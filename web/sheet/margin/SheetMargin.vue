@@ -18,7 +18,7 @@ const library = useLibraryStore();
 type Tab = 'notes' | 'coverage' | 'effort' | 'people' | 'script';
 const tab = ref<Tab>('notes');
 /** On a phone the margin stands above the sheet and is folded up until a tab is tapped; tapped again, it folds. */
-const phone = useMediaQuery('(max-width: 700px)');
+const phone = useMediaQuery('(max-width: 900px)');
 const folded = ref(true);
 const shown = computed(() => !phone.value || !folded.value);
 const effort = useEffortStore();

@@ -230,7 +230,7 @@ function changeKind(kind: Dose['kind']): void {
   height: auto;
 }
 .line :deep(.v-btn-group .v-btn) {
-  min-height: 36px;
+  min-height: max(36px, var(--tap));
 }
 code {
   font-family: var(--text);

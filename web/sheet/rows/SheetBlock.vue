@@ -123,7 +123,7 @@ h2 {
   font-size: 1.05rem;
 }
 .rounds {
-  min-height: 32px;
+  min-height: var(--tap);
   padding: 0 0.6rem;
   border: 1px solid transparent;
   border-radius: 16px;

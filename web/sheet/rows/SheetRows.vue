@@ -127,10 +127,15 @@ pre {
 .add button:hover {
   background: var(--card);
 }
+@media (max-width: 900px) {
+  .rows {
+    contain: layout paint style;
+    padding-bottom: 6rem;
+  }
+}
 @media (max-width: 700px) {
   .rows {
     --margin: 3.1rem;
-    contain: layout paint style;
     padding: 0.5rem 0.75rem 6rem 0;
   }
 }

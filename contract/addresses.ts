@@ -35,6 +35,8 @@ export const ADDRESSES = {
   speak: { method: 'POST', path: '/api/speech', access: 'coach' },
   people: { method: 'GET', path: '/api/people', access: 'coach' },
   savePerson: { method: 'PUT', path: '/api/people/:id', access: 'coach' },
+  takeOutPerson: { method: 'POST', path: '/api/people/:id/take-out', access: 'coach' },
+  bringBackPerson: { method: 'POST', path: '/api/people/:id/bring-back', access: 'coach' },
   deletePerson: { method: 'DELETE', path: '/api/people/:id', access: 'coach' },
   personAccess: { method: 'GET', path: '/api/people/:id/access', access: 'coach' },
   importPeople: { method: 'POST', path: '/api/people/import', access: 'coach' },

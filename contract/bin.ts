@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { instant, listOf, name, oneOf, shape } from './fields.ts';
 
 /** What can be brought back from the bin. */
-export const BIN_KINDS = ['circuit', 'drill', 'session', 'run'] as const;
+export const BIN_KINDS = ['circuit', 'drill', 'session', 'run', 'person'] as const;
 export type BinKind = (typeof BIN_KINDS)[number];
 
 /** Something that was taken out. */
@@ -10,7 +10,7 @@ export interface BinEntry {
   readonly kind: BinKind;
   readonly id: string;
   readonly title: string;
-  /** When a session starts, or a run started; null of a circuit and a drill. */
+  /** When a session starts, or a run started; null of all else. */
   readonly at: string | null;
   readonly takenOutAt: string;
 }

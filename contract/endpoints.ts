@@ -160,6 +160,18 @@ export const ENDPOINTS = {
     answers: { 200: personRecordSchema },
     problems: [404, 409],
   }),
+  takeOutPerson: endpoint(ADDRESSES.takeOutPerson, {
+    says: 'Takes a person out: they go to the bin of those who coach them, and are deleted after 30 days.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  bringBackPerson: endpoint(ADDRESSES.bringBackPerson, {
+    says: 'Brings a person back who was taken out.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
   deletePerson: endpoint(ADDRESSES.deletePerson, {
     says: 'Deletes a person for good. That they were deleted is noted.',
     params: idInAddress,
@@ -388,7 +400,7 @@ export const ENDPOINTS = {
     problems: [404],
   }),
   bin: endpoint(ADDRESSES.bin, {
-    says: 'What the studio took out in the last 30 days: circuits, drills, sessions and runs, last first.',
+    says: 'What the studio took out in the last 30 days: circuits, drills, sessions and runs, and people whom the coach coaches; last first.',
     query: binWishSchema,
     answers: { 200: binSchema },
   }),

@@ -189,7 +189,7 @@ export const personSaveSchema = shape<PersonSave>({
   document: personDocumentSchema,
 });
 
-const ACTIONS = ['saw', 'added', 'changed', 'took out to a file', 'deleted'] as const;
+const ACTIONS = ['saw', 'added', 'changed', 'took out to a file', 'removed', 'restored', 'deleted'] as const;
 
 /** Who did what with somebody's health data, and when: a line a day for each action, one line in all for looking. */
 export interface Access {

@@ -45,6 +45,31 @@ it('joins two records of one class, and takes them apart again', async () => {
   await context.close();
 });
 
+it('keeps a person who was removed for those who coach them, and restores them as they were', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Halvard Quist' }).click();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await page.waitForURL('**/people');
+  await page.getByText('Halvard Quist removed. They stay in the bin for 30 days.').waitFor();
+  const listed = page.getByRole('link', { name: 'Halvard Quist' });
+  await page.locator('article').first().waitFor();
+  expect(await listed.count()).toBe(0);
+  await page.getByRole('link', { name: 'Bin' }).click();
+  await page.getByLabel('Find by title or name').fill('quist');
+  await page.getByText('Person', { exact: true }).waitFor();
+  await expectAccessible(page, 'a person in the bin');
+  await page.getByRole('button', { name: 'Restore Halvard Quist' }).click();
+  await page.getByText('“Halvard Quist” restored.').waitFor();
+  await page.getByRole('link', { name: 'People' }).click();
+  await listed.click();
+  const limits = page.getByRole('region', { name: 'How careful to be' });
+  await limits.or(page.getByText('Everything standing or on a chair.')).first().waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('keeps what was removed: a circuit with its sessions, a log entry that is put right first, both found and restored', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

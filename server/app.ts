@@ -84,7 +84,7 @@ export function createApp(parts: AppParts): Express {
     ...circuitRoutes(database),
     ...sessionRoutes(database),
     ...runRoutes(database),
-    ...binRoutes(database),
+    ...binRoutes(database, healthKeys),
   };
   app.use(
     serve(handlers, {

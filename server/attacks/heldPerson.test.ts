@@ -35,6 +35,14 @@ describe('a hold', () => {
     ]);
   });
 
+  it('is not got rid of by putting somebody into the bin and adding them again', async () => {
+    const { coach, save, holdsOf } = await coachWith('bins@saltmere.example');
+    const id = randomUUID();
+    expect((await save(id, held)).status).toBe(200);
+    await coach.ask(ADDRESSES.takeOutPerson, id).expect(204);
+    expect(await holdsOf({ version: null, groupIds: [], document: nobody })).toEqual([hold]);
+  });
+
   it('is not got rid of by taking them in from a file either', async () => {
     const { coach, save } = await coachWith('imports@saltmere.example');
     const id = randomUUID();

@@ -150,6 +150,9 @@ describe('what it documents', () => {
     await send('confirmPassword', 403, { password: 'another' });
     await send('confirmPassword', 204, { password: PASSWORD });
     await send('exportPeople', 200);
+    await send('takeOutPerson', 204, undefined, personId);
+    await send('bringBackPerson', 204, undefined, personId);
+    await send('bringBackPerson', 404, undefined, personId);
     await send('deletePerson', 204, undefined, personId);
 
     const approach = { ...APPROACHES[0], id: randomUUID(), name: 'Quay order' };

@@ -1,4 +1,5 @@
-import type { PersonDocument, CoachedPeople, PersonRecord } from '@prompt-spark/contract/person';
+import type { Bin } from '@prompt-spark/contract/bin';
+import type { Access, PersonDocument, CoachedPeople, PersonRecord } from '@prompt-spark/contract/person';
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import { limit, testPerson } from '@prompt-spark/core/testing/people';
 import { sql } from 'drizzle-orm';
@@ -7,6 +8,7 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { coach as coachTable } from '../schema/tables.ts';
 import { hashPassword } from '../store/accounts.ts';
+import { emptyBins } from '../store/bin.ts';
 import {
   newCircuit,
   newSession,
@@ -79,6 +81,49 @@ describe('a person', () => {
     expect(rows).toEqual([]);
   });
 
+  it('goes to the bin of those who coach them, comes back as they were, and is deleted after thirty days', async () => {
+    const { imke, tobias, group } = await studio();
+    const { imke: stranger } = await studio();
+    const person = await add(imke, [group.id]);
+    const binOf = async (coach: typeof imke, find = '') =>
+      ((await coach.ask(ADDRESSES.bin).query({ find }).expect(200)).body as Bin).entries.filter(
+        ({ kind }) => kind === 'person',
+      );
+    const takeOut = () => imke.ask(ADDRESSES.takeOutPerson, person.id);
+    await takeOut().expect(204);
+    await takeOut().expect(404);
+    expect((await imke.ask(ADDRESSES.people).expect(200)).body).toEqual(NOBODY);
+    expect((await imke.ask(ADDRESSES.exportPeople).expect(200)).text).not.toContain(person.document.name);
+    const change = { version: 1, groupIds: [], document: document() };
+    await imke.ask(ADDRESSES.savePerson, person.id).send(change).expect(404);
+    await imke.ask(ADDRESSES.personAccess, person.id).expect(404);
+    expect(await binOf(imke)).toMatchObject([{ id: person.id, title: person.document.name, at: null }]);
+    expect(await binOf(imke, person.document.name.toUpperCase())).toHaveLength(1);
+    expect(await binOf(imke, 'nobody of that name')).toEqual([]);
+    for (const other of [tobias, stranger]) {
+      expect(await binOf(other)).toEqual([]);
+      await other.ask(ADDRESSES.bringBackPerson, person.id).expect(404);
+    }
+
+    await imke.ask(ADDRESSES.bringBackPerson, person.id).expect(204);
+    await imke.ask(ADDRESSES.bringBackPerson, person.id).expect(404);
+    expect((await imke.ask(ADDRESSES.people)).body).toEqual({ people: [person], next: null, unreadable: [] });
+    const accesses = (await imke.ask(ADDRESSES.personAccess, person.id).expect(200)).body as readonly Access[];
+    expect(accesses.map(({ action }) => action)).toEqual(expect.arrayContaining(['removed', 'restored']));
+
+    await takeOut().expect(204);
+    const { database } = server.connection;
+    await emptyBins(database);
+    expect(await binOf(imke)).toHaveLength(1);
+    await database.execute(
+      sql`update person set taken_out_at = taken_out_at - interval '31 days' where id = ${person.id}`,
+    );
+    expect(await binOf(imke)).toEqual([]);
+    await emptyBins(database);
+    const { rows } = await database.execute(sql`select 1 from person where id = ${person.id}`);
+    expect(rows).toEqual([]);
+  });
+
   it('has no health data kept without consent', async () => {
     const { imke } = await studio();
     const send = (change: Partial<PersonDocument>) =>
@@ -120,6 +165,7 @@ describe('people are seen only by those who coach them', () => {
     expect((await tobias.ask(ADDRESSES.people).expect(200)).body).toEqual(NOBODY);
     await tobias.ask(ADDRESSES.personAccess, person.id).expect(404);
     await tobias.ask(ADDRESSES.deletePerson, person.id).expect(404);
+    await tobias.ask(ADDRESSES.takeOutPerson, person.id).expect(404);
     await tobias
       .ask(ADDRESSES.savePerson, person.id)
       .send({ version: 1, groupIds: [], document: document() })
@@ -142,6 +188,7 @@ describe('people are seen only by those who coach them', () => {
     const person = await add(imke, [group.id]);
     expect((await stranger.ask(ADDRESSES.people).expect(200)).body).toEqual(NOBODY);
     await stranger.ask(ADDRESSES.deletePerson, person.id).expect(404);
+    await stranger.ask(ADDRESSES.takeOutPerson, person.id).expect(404);
     await stranger.ask(ADDRESSES.personAccess, person.id).expect(404);
     await stranger
       .ask(ADDRESSES.savePerson, randomUUID())

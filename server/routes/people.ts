@@ -6,6 +6,7 @@ import { importPeople } from '../imports/people.ts';
 import type { ImportShop } from '../imports/importShop.ts';
 import type { Database } from '../store/database.ts';
 import { accessesOf, deletePerson, peopleAfter, savePerson } from '../store/people.ts';
+import { bringBackPerson, takeOutPerson } from '../store/peopleBin.ts';
 import { exportPeople } from '../imports/exportPeople.ts';
 import { told } from './unreadable.ts';
 
@@ -43,6 +44,12 @@ export function peopleRoutes(database: Database, key: KeyRing, shop: ImportShop)
           throw notFound('group');
       }
     },
+
+    takeOutPerson: async ({ account, params: { id } }) =>
+      mustBeThere(await takeOutPerson(database, key, account, id), 'person'),
+
+    bringBackPerson: async ({ account, params: { id } }) =>
+      mustBeThere(await bringBackPerson(database, account, id), 'person'),
 
     deletePerson: async ({ account, params: { id }, request }) => {
       mustBeConfirmed(request, account);

@@ -210,6 +210,7 @@ export const person = pgTable(
     version: integer('version').notNull(),
     sealed: text('sealed').notNull(),
     schemaVersion: schemaVersion(),
+    takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [unique('person_in_studio').on(table.studioId, table.id)],
 );

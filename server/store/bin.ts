@@ -1,7 +1,7 @@
 import type { BinEntry, BinKind } from '@prompt-spark/contract/bin';
 import { BIN_DAYS } from '@prompt-spark/core/schedule/bounds';
 import { sql, type SQL } from 'drizzle-orm';
-import { circuit, plannedSession, run, studioDrill } from '../schema/tables.ts';
+import { circuit, person, plannedSession, run, studioDrill } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 
 /** Entries that are shown at most; what is older is found by searching. */
@@ -59,6 +59,8 @@ export async function emptyBins(database: Database): Promise<void> {
         and not exists (select from ${run} where ${run.studioId} = ${circuit.studioId} and ${run.circuitId} = ${circuit.id})
         and not exists (select from ${plannedSession}
           where ${plannedSession.studioId} = ${circuit.studioId} and ${plannedSession.circuitId} = ${circuit.id})`);
+    // Holds that nobody lifted were left behind as they were taken out.
+    await transaction.execute(sql`delete from ${person} where ${over(sql`taken_out_at`)}`);
     await transaction.execute(sql`delete from ${studioDrill} where ${over(sql`taken_out_at`)}`);
   });
 }

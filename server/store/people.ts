@@ -9,7 +9,7 @@ import {
   type PersonSave,
 } from '@prompt-spark/contract/person';
 import { keepsHolds, standingChoices } from '@prompt-spark/core/people/person';
-import { and, eq, exists, gt, or, sql, type SQL } from 'drizzle-orm';
+import { and, eq, exists, gt, isNull, or, sql, type SQL } from 'drizzle-orm';
 import { ownerOf } from '../health/owner.ts';
 import type { KeyRing } from '../health/keyRing.ts';
 import { seal, unseal } from '../health/seal.ts';
@@ -37,7 +37,13 @@ export async function peopleAfter(
   const rows = await database
     .select()
     .from(person)
-    .where(and(coachedBy(database, asker), after === undefined ? undefined : gt(person.id, after)))
+    .where(
+      and(
+        coachedBy(database, asker),
+        isNull(person.takenOutAt),
+        after === undefined ? undefined : gt(person.id, after),
+      ),
+    )
     .orderBy(person.id)
     .limit(PEOPLE_PAGE + 1);
   const { read, unreadable } = await recordsOf(database, key, rows.slice(0, PEOPLE_PAGE));
@@ -185,15 +191,17 @@ export async function groupsCoached(database: Database, { studioId, coachId }: A
 
 type Row = typeof person.$inferSelect;
 
-async function personRow(database: Database, asker: Asker, id: string): Promise<Row | undefined> {
+/** Somebody whom a coach coaches, and who is in no bin. */
+export async function personRow(database: Database, asker: Asker, id: string): Promise<Row | undefined> {
   const [row] = await database
     .select()
     .from(person)
-    .where(and(coachedBy(database, asker), eq(person.id, id)));
+    .where(and(coachedBy(database, asker), isNull(person.takenOutAt), eq(person.id, id)));
   return row;
 }
 
-function coachedBy(database: Database, { studioId, coachId }: Asker): SQL | undefined {
+/** Whom a coach coaches: in private, or in a group of theirs. */
+export function coachedBy(database: Database, { studioId, coachId }: Asker): SQL | undefined {
   const privately = database
     .select({ one: sql`1` })
     .from(personCoach)
@@ -212,7 +220,11 @@ async function groupIdsOf(database: Database, id: string): Promise<readonly stri
 }
 
 /** Rows opened, with the groups that each person is in. */
-async function recordsOf(database: Database, key: KeyRing, rows: readonly Row[]): Promise<ReadList<PersonRecord>> {
+export async function recordsOf(
+  database: Database,
+  key: KeyRing,
+  rows: readonly Row[],
+): Promise<ReadList<PersonRecord>> {
   const ids = rows.map(({ id }) => id);
   const links =
     ids.length > 0
@@ -241,7 +253,7 @@ function opened(key: KeyRing, owner: string, sealed: string): unknown {
 }
 
 /** One person; undefined where what is stored of them cannot be opened. */
-async function recordOf(database: Database, key: KeyRing, row: Row): Promise<PersonRecord | undefined> {
+export async function recordOf(database: Database, key: KeyRing, row: Row): Promise<PersonRecord | undefined> {
   return (await recordsOf(database, key, [row])).read[0];
 }
 

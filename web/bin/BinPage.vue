@@ -9,11 +9,13 @@ import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { dayName, timeOfDay } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
+import { usePeopleStore } from '../people/people.ts';
 import { useBinStore } from './bin.ts';
 
 /** What was removed in the last days, each with the way back. */
 const bin = useBinStore();
 const library = useLibraryStore();
+const people = usePeopleStore();
 const notices = useNoticesStore();
 const { busy, act } = useAction();
 const wanted = ref('');
@@ -28,6 +30,7 @@ const KINDS: Readonly<Record<BinKind, string>> = {
   drill: 'Drill',
   session: 'Session',
   run: 'Log entry',
+  person: 'Person',
 };
 const about = ({ kind, at }: BinEntry): string =>
   at === null ? KINDS[kind] : `${KINDS[kind]}, ${dayName(at)} at ${timeOfDay(at)}`;
@@ -35,8 +38,9 @@ const about = ({ kind, at }: BinEntry): string =>
 async function restore(entry: BinEntry): Promise<void> {
   const restored = await act(async () => {
     await bin.restore(entry);
-    // Lists that are loaded once would not have the drill.
+    // Lists that are loaded once would not have them.
     if (entry.kind === 'drill') await library.loadOwn();
+    if (entry.kind === 'person') await people.reload();
   });
   if (restored) notices.say(`“${entry.title}” restored.`);
 }
@@ -46,7 +50,7 @@ async function restore(entry: BinEntry): Promise<void> {
   <section class="page">
     <header>
       <h1>Bin</h1>
-      <v-text-field v-model="wanted" class="search" label="Find by title" density="compact" />
+      <v-text-field v-model="wanted" class="search" label="Find by title or name" density="compact" />
     </header>
     <p class="soft">What was removed stays here for {{ BIN_DAYS }} days, then it is deleted for good.</p>
     <LoadingGate :loading="loading">

@@ -30,6 +30,9 @@ export const useBinStore = defineStore('bin', () => {
         break;
       case 'run':
         await call('bringBackRun', { id });
+        break;
+      case 'person':
+        await call('bringBackPerson', { id });
     }
     entries.value = entries.value.filter((entry) => entry.kind !== kind || entry.id !== id);
   }

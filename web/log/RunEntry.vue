@@ -52,7 +52,7 @@ const how = computed(() =>
     .filter(Boolean)
     .join(' · '),
 );
-const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(Boolean).join(' · '));
+const where = computed(() => [run.siteName, run.coachName].filter(Boolean).join(' · '));
 </script>
 
 <template>
@@ -65,7 +65,12 @@ const who = computed(() => [run.groupName, run.siteName, run.coachName].filter(B
       <h2>
         <RouterLink :to="`/circuits/${run.circuitId}`">{{ run.circuitTitle }}</RouterLink>
       </h2>
-      <p class="soft small">{{ who }}</p>
+      <p class="soft small">
+        <template v-if="run.groupId && run.groupName"
+          ><RouterLink :to="{ name: 'people', query: { group: run.groupId } }">{{ run.groupName }}</RouterLink>
+          · </template
+        >{{ where }}
+      </p>
       <p v-if="run.note" class="note">{{ run.note }}</p>
     </div>
     <div class="sums">

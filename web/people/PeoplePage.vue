@@ -6,6 +6,7 @@ import { useRoute } from 'vue-router';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
+import BinLink from '../shell/BinLink.vue';
 import MoreBelow from '../loading/MoreBelow.vue';
 import UnreadableNote from '../loading/UnreadableNote.vue';
 import { useLibraryStore } from '../library/library.ts';
@@ -68,6 +69,7 @@ async function addGroup(): Promise<void> {
       <h1>People</h1>
       <p class="soft" role="status">{{ shown.length }} of {{ people.records.length }}</p>
       <span class="acts">
+        <BinLink />
         <v-btn variant="text" :aria-expanded="files" @click="files = !files">Import or export</v-btn>
         <v-btn :prepend-icon="mdiPlus" :to="{ name: 'newPerson', query: groupId ? { group: groupId } : {} }"
           >Add a person</v-btn

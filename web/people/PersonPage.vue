@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { Access, PersonDocument } from '@prompt-spark/contract/person';
 import { hasHealthData, UNKNOWN_PERSON } from '@prompt-spark/core/people/person';
+import { BIN_DAYS } from '@prompt-spark/core/schedule/bounds';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { useNoticesStore } from '../shell/notices.ts';
 import { useAction } from '../shell/useAction.ts';
 import { useForm } from '../fields/useForm.ts';
 import { useLoading } from '../loading/useLoading.ts';
@@ -21,6 +23,7 @@ import WhatHurts from './WhatHurts.vue';
 const { id, group } = defineProps<{ id: string | null; group: string | null }>();
 const people = usePeopleStore();
 const library = useLibraryStore();
+const notices = useNoticesStore();
 const router = useRouter();
 const draft = ref<PersonDocument>(UNKNOWN_PERSON);
 const groupIds = ref<string[]>(group ? [group] : []);
@@ -62,6 +65,14 @@ const { errors, trouble, busy, submit } = useForm(
 async function leave(): Promise<void> {
   if (id === null && typeof router.options.history.state['back'] === 'string') router.back();
   else await router.push(group ? { name: 'people', query: { group } } : '/people');
+}
+
+async function takeOut(): Promise<void> {
+  if (id === null) return;
+  const { name } = draft.value;
+  if (!(await act(() => people.takeOut(id)))) return;
+  await router.push('/people');
+  notices.say(`${name} removed. They stay in the bin for ${String(BIN_DAYS)} days.`);
 }
 
 async function remove(): Promise<void> {
@@ -128,7 +139,10 @@ async function remove(): Promise<void> {
           <v-btn type="submit" :loading="busy">Save</v-btn>
           <v-btn variant="text" to="/people">Cancel</v-btn>
           <template v-if="id !== null">
-            <v-btn v-if="!sure" variant="text" class="away" @click="sure = true">Delete permanently…</v-btn>
+            <span v-if="!sure" class="away">
+              <v-btn variant="text" :loading="deleting" @click="takeOut">Remove</v-btn>
+              <v-btn variant="text" @click="sure = true">Delete permanently…</v-btn>
+            </span>
             <span v-else class="away">
               Everything known of {{ draft.name }} is deleted. Past runs stay, without a name.
               <v-btn variant="outlined" color="error" :loading="deleting" @click="remove">Delete permanently</v-btn>

@@ -81,14 +81,27 @@ export const usePeopleStore = defineStore('people', () => {
   /** Deletes somebody for good. */
   async function remove(id: string): Promise<void> {
     await call('deletePerson', { id });
+    forget(id);
+  }
+
+  /** Puts somebody into the bin. */
+  async function takeOut(id: string): Promise<void> {
+    await call('takeOutPerson', { id });
+    forget(id);
+  }
+
+  function forget(id: string): void {
     records.value = records.value.filter((record) => record.id !== id);
     unreadable.value = unreadable.value.filter((record) => record.id !== id);
   }
 
+  /** Fetches everybody anew, as where somebody came back from the bin. */
+  const reload = () => fetchAll(() => undefined);
+
   /** Takes people in from a file, under an id by which that can be watched and called off. */
   async function importCsv(csv: string, importId: string): Promise<ImportReport> {
     const report = await call('importPeople', { body: { csv, id: importId } });
-    if (report.added > 0) await fetchAll(() => undefined);
+    if (report.added > 0) await reload();
     return report;
   }
 
@@ -108,6 +121,8 @@ export const usePeopleStore = defineStore('people', () => {
     save,
     change,
     remove,
+    takeOut,
+    reload,
     importCsv,
     exportCsv,
     accessesOf,

@@ -1,0 +1,1 @@
+ALTER TABLE "person" ADD COLUMN "taken_out_at" timestamp with time zone;

@@ -95,6 +95,37 @@ it('writes nine kinds of line, mends what the margin says by its buttons, carrie
   await context.close();
 });
 
+it('asks a new circuit in one line for whom, how long and what for, and lets it be skipped', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  const asked = page.getByRole('region', { name: 'What is it for?' });
+  await asked.getByRole('textbox', { name: 'Time available, minutes' }).fill('6');
+  await asked.getByLabel('Main session').fill('squat day');
+  await choose(asked.locator('.v-autocomplete', { hasText: 'For whom' }), 'Dawn Mixed');
+  await expectAccessible(page, 'a new circuit, asked about');
+  await asked.getByRole('button', { name: 'Done' }).click();
+  await asked.waitFor({ state: 'detached' });
+  await page.locator('.about', { hasText: 'Dawn Mixed' }).waitFor();
+  await expect.poll(() => page.locator('.sums').first().textContent()).toContain('of 6:00');
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+  await page.reload();
+  await page.locator('.about', { hasText: 'squat day' }).waitFor();
+  expect(await asked.count()).toBe(0);
+
+  await writeNewCircuit(page);
+  await asked.getByRole('button', { name: 'Skip' }).click();
+  await asked.waitFor({ state: 'detached' });
+
+  // To begin writing is an answer, too.
+  await writeNewCircuit(page);
+  await asked.waitFor();
+  await typeLines(page, ['raise', 'step jack 40s alt']);
+  await asked.waitFor({ state: 'detached' });
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('copies the circuit on the sheet with what was typed a moment ago, and leads to the copy', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

@@ -57,7 +57,7 @@ const readings = computed(() =>
 <style scoped>
 .dials {
   display: grid;
-  grid-template-columns: 10rem minmax(0, 18rem);
+  grid-template-columns: 12.5rem minmax(0, 18rem);
   gap: 0.75rem;
 }
 .readings {
@@ -67,7 +67,7 @@ const readings = computed(() =>
 }
 @media (max-width: 900px) {
   .dials {
-    grid-template-columns: 8rem minmax(0, 1fr);
+    grid-template-columns: minmax(0, 12.5rem) minmax(0, 1fr);
   }
 }
 </style>

@@ -195,10 +195,24 @@ h2 {
 .bad {
   color: var(--brick);
 }
+/* Where there is no room beside the table, it comes up from below, under the thumb. */
 @media (max-width: 1080px) {
   .panel {
-    border-top: 1px solid var(--line);
-    border-left: 0;
+    position: fixed;
+    inset: auto 0 0 76px;
+    z-index: 9;
+    width: auto;
+    max-height: 62vh;
+    overflow-y: auto;
+    border: 1px solid var(--line);
+    border-width: 1px 0 0;
+    border-radius: 14px 14px 0 0;
+    box-shadow: 0 -6px 24px rgb(0 0 0 / 0.16);
+  }
+}
+@media (max-width: 700px) {
+  .panel {
+    inset: auto 0 58px;
   }
 }
 </style>

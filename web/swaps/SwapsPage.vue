@@ -78,7 +78,7 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <section class="swaps">
+  <section :class="['swaps', { opened: place && person && !everybody }]">
     <LoadingGate :loading="loading">
       <div class="main">
         <header>
@@ -148,6 +148,10 @@ header {
   }
   .main {
     padding: 1rem;
+  }
+  /* The last rows can be scrolled out from under the panel. */
+  .opened .main {
+    padding-bottom: 64vh;
   }
 }
 </style>

@@ -11,7 +11,7 @@ import {
 } from '@mdi/js';
 import { writeWhiteboard } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { useClipboard } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { unreadCount } from '@prompt-spark/core/circuit/circuit';
 import { clock } from '../../wording/clock.ts';
 import { linesNotRead } from '../../wording/linesNotRead.ts';
@@ -38,8 +38,20 @@ const effort = useEffortStore();
 // The chart is fetched when somebody looks at it.
 const EffortChart = defineAsyncComponent(() => import('../margin/EffortChart.vue'));
 const CopyDialog = defineAsyncComponent(() => import('../../circuits/CopyDialog.vue'));
+const FirstQuestions = defineAsyncComponent(() => import('./FirstQuestions.vue'));
 const SheetSettings = defineAsyncComponent(() => import('./SheetSettings.vue'));
 const setting = ref(false);
+/** Whether anything is said already of what the circuit is written towards; the studio's first place stands there by itself. */
+const answered = computed(() => {
+  const { circuit: now, groupId } = sheet.draft;
+  return now.available > 0 || now.purpose !== '' || groupId !== null;
+});
+/** A new circuit is asked about once, until it is answered, skipped, or simply begun. */
+const asking = ref(!answered.value && sheet.circuit.blocks.length === 0);
+watch(
+  () => sheet.circuit.blocks.length,
+  () => (asking.value = false),
+);
 /** What comes after the title and the total, in the order it is drawn. */
 const [FUSE, ACTS] = [1, 2] as const;
 const drawn = useStepsFrom(ref(true), ACTS);
@@ -118,6 +130,7 @@ const ends = computed(() => {
       >
     </p>
     <SheetSettings v-if="setting" @done="setting = false" />
+    <FirstQuestions v-else-if="asking" :answered="answered" @done="asking = false" />
     <div class="line">
       <div class="fuse">
         <TimeFuse

@@ -1,48 +1,17 @@
 <script setup lang="ts">
-import type { Seconds } from '@prompt-spark/core/units';
 import { readTagField } from '@prompt-spark/core/whiteboard/headingReader';
 import { computed } from 'vue';
 import ClockField from './ClockField.vue';
-import MinutesField from '../../fields/MinutesField.vue';
 import TextAmount from '../../fields/TextAmount.vue';
 import WrittenField from '../../fields/WrittenField.vue';
-import { useLibraryStore } from '../../library/library.ts';
 import { useStandardsStore } from '../../library/standards.ts';
-import { clientsGroup, ownGroupOf } from '../../people/client.ts';
-import { usePeopleStore } from '../../people/people.ts';
-import { useAction } from '../../shell/useAction.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import WhoAndWhen from './WhoAndWhen.vue';
 
 /** Who the circuit is for, where, what for, and the time there is. */
 const emit = defineEmits<{ done: [] }>();
 const sheet = useSheetStore();
-const library = useLibraryStore();
-const people = usePeopleStore();
-const { act } = useAction();
 
-const ONE = 'person ';
-/** A circuit is for a group, or for one person who trains alone. */
-const groups = computed(() => [
-  { value: '', title: 'Nobody in particular' },
-  ...library.places.groups.map(({ id, name, people: size }) => ({
-    value: id,
-    title: size > 0 ? `${name}, ${String(size)}` : name,
-  })),
-  ...people.records
-    .filter((record) => ownGroupOf(record, library.places.groups, people.records) === undefined)
-    .map(({ id, document }) => ({ value: ONE + id, title: `${document.name}, alone` })),
-]);
-
-async function setWho(chosen: string): Promise<void> {
-  await act(async () => {
-    const groupId = chosen.startsWith(ONE) ? await clientsGroup(chosen.slice(ONE.length)) : noneAsNull(chosen);
-    sheet.change((draft) => ({ ...draft, groupId }));
-  });
-}
-const sites = computed(() => [
-  { value: '', title: 'No site' },
-  ...library.places.sites.map(({ id, name }) => ({ value: id, title: name })),
-]);
 const standards = useStandardsStore();
 const approaches = computed(() => [
   { value: '', title: `${standards.approaches[0]?.name ?? ''} (ours)` },
@@ -53,11 +22,6 @@ const approachId = computed(() =>
   sheet.circuit.approach === standards.approaches[0]?.id ? '' : sheet.circuit.approach,
 );
 const writeTags = (tags: readonly string[]) => tags.join(', ');
-const noneAsNull = (id: string) => (id === '' ? null : id);
-
-function setAvailable(available: Seconds): void {
-  sheet.changeCircuit((circuit) => ({ ...circuit, available }), 'available');
-}
 
 function setPeople({ high }: { high: number }): void {
   sheet.changeCircuit((circuit) => ({ ...circuit, people: high }), 'people');
@@ -66,39 +30,13 @@ function setPeople({ high }: { high: number }): void {
 
 <template>
   <div class="settings">
-    <MinutesField
-      label="Time available, minutes"
-      :least="0"
-      :model-value="sheet.circuit.available"
-      @update:model-value="setAvailable"
-    />
+    <WhoAndWhen />
     <TextAmount
       label="People"
       unit="count"
       :model-value="{ low: sheet.circuit.people, high: sheet.circuit.people }"
       :least="0"
       @update:model-value="setPeople"
-    />
-    <v-autocomplete
-      label="For whom"
-      :items="groups"
-      :model-value="sheet.draft.groupId ?? ''"
-      @update:model-value="setWho"
-    />
-    <v-select
-      label="Place"
-      :items="sites"
-      :model-value="sheet.draft.siteId ?? ''"
-      @update:model-value="(id: string) => sheet.change((draft) => ({ ...draft, siteId: noneAsNull(id) }))"
-    />
-    <v-text-field
-      label="Main session"
-      placeholder="squat day"
-      maxlength="120"
-      :model-value="sheet.circuit.purpose"
-      @update:model-value="
-        (purpose: string) => sheet.changeCircuit((circuit) => ({ ...circuit, purpose: purpose.trim() }), 'purpose')
-      "
     />
     <v-text-field
       label="Not before"

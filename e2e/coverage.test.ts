@@ -26,12 +26,12 @@ it('offers an exchange where there is no time for a drill more, and Fit names th
   const figure = page.locator('.coverage strong');
   await figure.waitFor();
   const before = await figure.textContent();
-  const exchange = page.getByRole('button', { name: /for arm circles (same time|\d+ s less), \d+ % → \d+ %/ }).first();
+  const exchange = page.getByRole('button', { name: /for arm circles (same time|\d{1,3} s less), \d{1,3} % → \d{1,3} %/ }).first();
   const said = (await exchange.textContent()) ?? '';
   await expectAccessible(page, 'an exchange in Coverage');
   await exchange.click();
   await page.locator('.row', { hasText: 'Arm circles' }).waitFor({ state: 'detached' });
-  const [, from = '', to = ''] = /(\d+ %) → (\d+ %)/.exec(said) ?? [];
+  const [, from = '', to = ''] = /(\d{1,3} %) → (\d{1,3} %)/.exec(said) ?? [];
   expect(before).toBe(`${from} of what squat or hinge strength needs`);
   const after = `${to} of what squat or hinge strength needs`;
   await expect.poll(() => figure.textContent()).toBe(after);

@@ -5,6 +5,7 @@ import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import MoreBelow from '../loading/MoreBelow.vue';
+import { useAccountStore } from '../shell/account.ts';
 import BinLink from '../shell/BinLink.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { useRunsStore, type RunFilter } from './runs.ts';
@@ -18,6 +19,7 @@ import RunEntry from './RunEntry.vue';
 const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
 /** Sessions as they were run, last first, as far back as there are any. */
+const account = useAccountStore();
 const runs = useRunsStore();
 const places = usePlacesStore();
 const { busy, act } = useAction();
@@ -32,7 +34,11 @@ async function bringBack(id: string): Promise<void> {
   if (await act(() => runs.bringBack(id))) gone.value = null;
 }
 /** Of each run, another record of the same class: the wall and the phone may both have kept one. */
-const twins = computed(() => new Map(runs.runs.map((run) => [run.id, twinOf(run, runs.runs)] as const)));
+const twins = computed(() => {
+  // What is joined is kept in the name of the coach who joins it: of another's runs it would take theirs away.
+  const own = runs.runs.filter(({ coachName }) => coachName === account.account?.coachName);
+  return new Map(own.map((run) => [run.id, twinOf(run, own)] as const));
+});
 /** Two records that were made one, until it is forgotten. */
 const joined = shallowRef<{
   readonly id: string;

@@ -7,7 +7,7 @@ const APART_MS = 30 * 60_000;
 
 const startOf = ({ startedAt }: RunSummary): number => Date.parse(startedAt);
 
-/** Another record of the same class, as where the wall and the phone both ran it: the nearest in time. */
+/** Another record of the same class among a coach's own, as where the wall and the phone both ran it: the nearest in time. */
 export function twinOf(run: RunSummary, runs: readonly RunSummary[]): RunSummary | undefined {
   const apart = (other: RunSummary): number => Math.abs(startOf(run) - startOf(other));
   return runs
@@ -16,7 +16,6 @@ export function twinOf(run: RunSummary, runs: readonly RunSummary[]): RunSummary
         other.id !== run.id &&
         other.circuitId === run.circuitId &&
         other.groupId === run.groupId &&
-        other.coachName === run.coachName &&
         apart(other) <= APART_MS,
     )
     .toSorted((one, other) => apart(one) - apart(other))[0];

@@ -60,7 +60,7 @@ async function openPerson(page: Page): Promise<void> {
   await page.getByRole('heading', { name: 'Halvard Quist' }).waitFor();
 }
 
-/** The Stage with its controls, as it stands paused. */
+/** The Stage with its controls, paused. */
 async function openStage(page: Page): Promise<void> {
   await sheetOf('', '.row')(page);
   await page.goto(page.url().replace('/circuits/', '/stage/'));

@@ -12,7 +12,7 @@ import { copyCircuit } from './copyCircuit.ts';
 /** Asks whom a copy of a circuit is for and how long they have, and leads to it: to its fit where it takes longer. */
 const { circuit, standing } = defineProps<{
   circuit: Pick<CircuitSummary, 'title' | 'groupId' | 'available' | 'seconds'>;
-  /** The circuit as it stands when the copy is made. */
+  /** The circuit at the moment the copy is made. */
   standing: () => Promise<CircuitDraft>;
 }>();
 const open = defineModel<boolean>({ required: true });

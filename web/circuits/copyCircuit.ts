@@ -27,7 +27,7 @@ export interface Copy {
 
 const OFF_THE_FLOOR: Limit = { kind: 'known', limitationId: 'no-floor', severity: 'avoid', side: 'both', until: '' };
 
-/** Copies a circuit as it stands, for a group and a time of its own, under an id that is given. */
+/** Copies a circuit, for a group and a time of its own, under an id that is given. */
 export async function copyCircuit(
   standing: () => Promise<CircuitDraft>,
   wanted: CopyWanted,

@@ -26,7 +26,9 @@ it('offers an exchange where there is no time for a drill more, and Fit names th
   const figure = page.locator('.coverage strong');
   await figure.waitFor();
   const before = await figure.textContent();
-  const exchange = page.getByRole('button', { name: /for arm circles (same time|\d{1,3} s less), \d{1,3} % → \d{1,3} %/ }).first();
+  const exchange = page
+    .getByRole('button', { name: /for arm circles (same time|\d{1,3} s less), \d{1,3} % → \d{1,3} %/ })
+    .first();
   const said = (await exchange.textContent()) ?? '';
   await expectAccessible(page, 'an exchange in Coverage');
   await exchange.click();

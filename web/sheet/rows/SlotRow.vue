@@ -253,9 +253,14 @@ function press(event: MouseEvent): void {
   grid-column: 2;
 }
 @media (max-width: 700px) {
+  /* On a line of their own: beside the words they would leave them no room. */
   .steps {
-    flex-direction: column-reverse;
-    justify-content: center;
+    order: 1;
+    flex: 1 0 100%;
+    justify-content: flex-end;
+    gap: 1rem;
+    padding-right: 0.5rem;
+    border-top: 1px solid var(--line);
   }
   .line {
     grid-template-columns: 2.3rem minmax(0, 1fr);

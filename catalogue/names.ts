@@ -99,8 +99,8 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'half jack; low impact jumping jack; stepping jack; step out jack; low impact jack; walking jack; no jump jack; modified jumping jack; jack without the jump',
   'Seal jack': 'seal jump; seal clap jack; seals; seal jumping jack; clap jack',
   'Pogo hops':
-    'ankle hops; pogo; pogo jump; ankle bounce; pogo bounce; ankle jump; stiff leg hop; small bounces; pogo hops in place; two foot pogo',
-  'Shadow boxing': 'shadow box; shadowbox; shadowboxing; boxing; air boxing; boxing moves; standing punches; jab cross',
+    'ankle hops; pogo; pogo jump; ankle bounce; pogo bounce; ankle jump; stiff leg hop; small bounces; pogo hops in place; two foot pogo; bunny hop',
+  'Shadow boxing': 'shadow box; shadowbox; shadowboxing; boxing; air boxing; boxing moves; standing punches; jab cross; uppercut; punch it out',
   'Cross crawl':
     'standing cross crawl; opposite elbow to knee; standing opposite elbow to knee; elbow to knee; opposite hand to knee; standing cross crunch; knee to opposite elbow; march elbow to knee; standing crunch; standing crunches; standing knee to elbow',
   'Step-ups':
@@ -161,7 +161,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Neck side bends':
     'ear to shoulder; neck side bend; neck tilts; head tilt; lateral neck flexion; side neck bend; head tilts; side neck tilt; neck lateral flexion',
   'Neck half circles':
-    'half neck circle; neck half circle; half head circles; neck semi circles; neck circles; head rolls; half neck rolls; neck rolls; head circles',
+    'half neck circle; neck half circle; half head circles; neck semi circles; neck circles; head rolls; half neck rolls; neck rolls; head circles; neck cars',
   'Trunk circles':
     'torso circle; waist circle; trunk circle; trunk rotations in a circle; waist rolls; torso rolls; upper body circles; body circles',
   'Hip circles':
@@ -230,7 +230,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   '90/90 switches':
     'knee drops seated; 90/90 hip switch; 90/90 switch; shin box switch; shin box; 90/90 transitions; shinbox; seated windshield wipers; 90/90 rotations; 90/90 flow; seated hip switches; 90/90 flips; 90/90 hip rotations; hip 90/90; 90/90 hips',
   'Side-to-side knee drops':
-    'windshield wiper; windscreen wiper; windshield wipers on your back; knee drops; knee drops side to side; lower trunk rotation; supine knee drops; lying knee drops; supine trunk rotation; knee rolls lying; supine windshield wipers; lumbar rotations; low back rotations; supine knee rolls; knees side to side',
+    'knee rolls side to side; windshield wiper; windscreen wiper; windshield wipers on your back; knee drops; knee drops side to side; lower trunk rotation; supine knee drops; lying knee drops; supine trunk rotation; knee rolls lying; supine windshield wipers; lumbar rotations; low back rotations; supine knee rolls; knees side to side',
   'Supine hip rotation':
     'lying hip rotation; supine hip rotations; hip rotation on the back; hip internal external rotation lying; supine hip internal and external rotation; supine hip circles; lying hip circle',
   'Open book, side-lying':
@@ -408,7 +408,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Plank shoulder tap':
     'shoulder tap; plank shoulder taps; shoulder taps in plank; shoulder taps; plank taps; plank with shoulder taps; high plank shoulder tap; push-up position shoulder taps; plank tap',
   'Prone arm and leg lift':
-    'superman; supermans; prone superman; supermen; back extension; back raise; prone back extension; superman lift; superman hold; prone arm and leg raise; back extensions; lying superman',
+    'locust; locust hold; locust pose; superman; supermans; prone superman; supermen; back extension; back raise; prone back extension; superman lift; superman hold; prone arm and leg raise; back extensions; lying superman',
   'Alternating prone lift':
     'alternating superman; swimmer; swimmers on the floor; alternating supermans; swimmers; opposite arm and leg superman; prone swimmer; prone opposite arm and leg; alternating back extension; prone opposite arm and leg lift; floor swimmers',
   'Standing knee hold':
@@ -590,7 +590,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'russian twists; seated trunk twist with a lean; v-sit twist; seated rotation crunch; leaning seated twist',
   'Plank jack': 'plank jacks; plank jumping jack; jumping jack plank; jacks in plank; jack plank',
   'Prone press-up':
-    'cobra; cobra stretch; cobra pose; sphinx; sphinx pose; prone push-up; prone extension; press-up back extension; upward dog; upward facing dog; up dog; baby cobra; abdominal stretch; lying back extension; cobra press up; cobra press ups; cobra push up; cobra push ups',
+    'swan; cobra; cobra stretch; cobra pose; sphinx; sphinx pose; prone push-up; prone extension; press-up back extension; upward dog; upward facing dog; up dog; baby cobra; abdominal stretch; lying back extension; cobra press up; cobra press ups; cobra push up; cobra push ups',
   'Butterfly stretch':
     'butterfly; butterflies; seated butterfly; seated groin stretch; groin stretch soles together; cobbler pose; bound angle; seated adductor stretch; butterfly pose; butterfly groin stretch',
   'Straddle reach':

@@ -147,6 +147,7 @@ export function likely(words: readonly string[], index: NameIndex, most = 3): re
   const weigh = (word: string): number => index.weight.get(word) ?? UNKNOWN_WEIGHT;
   const asked = sum(wanted, weigh);
   const moved = words.filter((word) => MOVEMENTS.has(word));
+  const parts = partsIn(wanted);
   const common = new Map<Saying, number>();
   for (const word of wanted) {
     const weight = weigh(word);
@@ -157,7 +158,9 @@ export function likely(words: readonly string[], index: NameIndex, most = 3): re
     // A rung is meant only where its own words are there, so that putting one together costs a little.
     const alike = (2 * weight) / (asked + (index.whole.get(saying) ?? 0));
     const moves = moved.length === 0 || moved.some((word) => saying.words.has(word));
-    const nearness = (moves ? alike : alike * OTHER_MOVEMENT) - (saying.from === 'rung' ? 0.02 : 0);
+    const elsewhere = parts.size > 0 && isElsewhere(parts, partsOf(saying));
+    const near = alike * (moves ? 1 : OTHER_MOVEMENT) * (elsewhere ? OTHER_PART : 1);
+    const nearness = near - (saying.from === 'rung' ? 0.02 : 0);
     const { drill, rungId } = saying;
     if (nearness > (best.get(drill.id)?.nearness ?? 0)) best.set(drill.id, { drill, rungId, nearness });
   }
@@ -174,6 +177,35 @@ const MOVEMENTS = new Set(
 );
 /** How much less near a drill is that does another movement. */
 const OTHER_MOVEMENT = 0.7;
+
+/** The parts of the body that a name may speak of, as coaches call them: circles of the neck are none of the hip. */
+const PARTS: readonly ReadonlySet<string>[] = [
+  'neck head',
+  'shoulder arm elbow wrist hand finger forearm chest',
+  'trunk spine thoracic core ab rib waist torso',
+  'hip leg knee ankle foot toe heel calf shin quad hamstring glute groin adductor thigh',
+].map((words) => new Set(nameWords(words)));
+/** How much less near a drill is that speaks of other parts only. */
+const OTHER_PART = 0.7;
+
+/** Which parts of the body words speak of, by number. */
+function partsIn(words: ReadonlySet<string>): ReadonlySet<number> {
+  const found = new Set<number>();
+  for (const word of words) for (const [part, names] of PARTS.entries()) if (names.has(word)) found.add(part);
+  return found;
+}
+
+const partsKnown = new WeakMap<Saying, ReadonlySet<number>>();
+
+/** The same of a saying, found once. */
+function partsOf(saying: Saying): ReadonlySet<number> {
+  const known = partsKnown.get(saying) ?? partsIn(saying.words);
+  partsKnown.set(saying, known);
+  return known;
+}
+
+const isElsewhere = (asked: ReadonlySet<number>, said: ReadonlySet<number>): boolean =>
+  said.size > 0 && [...said].every((part) => !asked.has(part));
 
 /** What a word weighs that no drill has: it speaks for a drill that is not there. */
 const UNKNOWN_WEIGHT = 4;

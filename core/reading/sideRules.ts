@@ -13,6 +13,8 @@ export const SIDE_RULES: readonly SpokenRule[] = [
     `\\b(?:both (?:sides|ways|directions)|(?:left and right|right and left)(?! (?:foot|hand))|l ?[/&+] ?r|r ?[/&+] ?l)\\b`,
     (said) => once(said, 'sides', 'each'),
   ),
+  rule('(?<=(?:\\d|seconds) )es\\b', (said) => once(said, 'sides', 'each')),
+  rule('(?<=\\d)/s(?![a-z/])', (said) => once(said, 'sides', 'each')),
   rule(`\\b(?:e/s|p/s|e\\.s\\b\\.?|p\\.s\\b\\.?)`, (said) => once(said, 'sides', 'each')),
   rule(`\\b(?:ea|each)\\b\\.?`, (said) =>
     andThen(once(said, 'sides', 'each'), () => {

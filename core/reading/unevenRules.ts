@@ -23,20 +23,23 @@ function notedSides(said: Spoken, left: number, right: number, timed: boolean): 
 
 /** What is said of the two sides, or the two ways, one by one. */
 export const UNEVEN_RULES: readonly SpokenRule[] = [
-  // "10/10", "30s/30s": as much on each side; "45/15": work and rest.
-  rule('(?<![\\d/])\\b(\\d+)( seconds)? ?[/+] ?(\\d+)( seconds)?\\b(?![/%])', (said, [one, unit, other, otherUnit]) => {
-    const [first, second] = [Number(one), Number(other)];
-    const timed = unit !== undefined || otherUnit !== undefined;
-    if (first === second) {
-      return andThen(once(said, timed ? 'seconds' : 'count', just(first)), () => {
-        said.sides = 'each';
+  // "10/10", "x 6/6", "30s/30s": as much on each side; "45/15": work and rest.
+  rule(
+    '(?:(?<![\\w/])x ?|(?<![\\d/])\\b)(\\d+)( seconds)? ?[/+] ?(\\d+)( seconds)?\\b(?![/%])',
+    (said, [one, unit, other, otherUnit]) => {
+      const [first, second] = [Number(one), Number(other)];
+      const timed = unit !== undefined || otherUnit !== undefined;
+      if (first === second) {
+        return andThen(once(said, timed ? 'seconds' : 'count', just(first)), () => {
+          said.sides = 'each';
+        });
+      }
+      if (first < second || second < LEAST_REST) return false;
+      return andThen(once(said, 'seconds', just(first)), () => {
+        said.rest = second;
       });
-    }
-    if (first < second || second < LEAST_REST) return false;
-    return andThen(once(said, 'seconds', just(first)), () => {
-      said.rest = second;
-    });
-  }),
+    },
+  ),
 
   // Left and right, round and round.
   rule(

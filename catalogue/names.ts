@@ -100,7 +100,8 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Seal jack': 'seal jump; seal clap jack; seals; seal jumping jack; clap jack',
   'Pogo hops':
     'ankle hops; pogo; pogo jump; ankle bounce; pogo bounce; ankle jump; stiff leg hop; small bounces; pogo hops in place; two foot pogo; bunny hop',
-  'Shadow boxing': 'shadow box; shadowbox; shadowboxing; boxing; air boxing; boxing moves; standing punches; jab cross; uppercut; punch it out',
+  'Shadow boxing':
+    'shadow box; shadowbox; shadowboxing; boxing; air boxing; boxing moves; standing punches; jab cross; uppercut; punch it out',
   'Cross crawl':
     'standing cross crawl; opposite elbow to knee; standing opposite elbow to knee; elbow to knee; opposite hand to knee; standing cross crunch; knee to opposite elbow; march elbow to knee; standing crunch; standing crunches; standing knee to elbow',
   'Step-ups':

@@ -13,6 +13,8 @@ export function plainText(text: string): string {
     .replace(/[“”„″]/g, '"')
     .replace(/[‘’‚′`´]/g, "'")
     .replace(/⁄/g, '/')
+    // A stopwatch has no minutes to show: ":30".
+    .replace(/(?<![\w:.]):([0-5]\d)(?![\d:])/g, '0:$1')
     .replace(/\+\/-/g, ' about ')
     .replace(/\s+/g, ' ')
     .trim();

@@ -1,6 +1,6 @@
-import type { Circuit, Line } from '../circuit/circuit.ts';
+import type { Block, Circuit, Line } from '../circuit/circuit.ts';
 import { placeAfter, type Cursor } from '../circuit/cursor.ts';
-import { changeSlot, insertBlock, insertLines, newBlock, type Place } from '../circuit/edit.ts';
+import { changeBlock, changeSlot, insertBlock, insertLines, newBlock, type Place } from '../circuit/edit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import type { ReadLine } from './reading.ts';
 import { unreadLines } from './unreadLines.ts';
@@ -36,6 +36,11 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
       return read.title === '' ? { circuit, cursor } : heading({ title: read.title });
     case 'purpose':
       return heading({ purpose: read.purpose });
+    case 'warm-up':
+      return heading({
+        purpose: read.purpose || circuit.purpose,
+        available: read.available || circuit.available,
+      });
     case 'not before':
       return heading({ notBefore: read.sessions });
     case 'not after':
@@ -60,6 +65,21 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
       const after = placeAfter(circuit, cursor)?.blockId;
       return { circuit: insertBlock(circuit, block, after), cursor: { blockId: block.id, lineId: '' } };
     }
+    case 'rounds': {
+      const here = blockAt(circuit, cursor);
+      // A part that was opened by its phase and holds nothing yet is the one that is meant.
+      if (here?.lines.length === 0) {
+        const changed = changeBlock(circuit, here.id, (block) => ({ ...block, rounds: read.rounds }));
+        return { circuit: changed, cursor };
+      }
+      const block = { ...newBlock(ids.block(), here?.phase ?? 'mobilise'), rounds: read.rounds };
+      return { circuit: insertBlock(circuit, block, here?.id), cursor: { blockId: block.id, lineId: '' } };
+    }
+    case 'round rest': {
+      const here = blockAt(circuit, cursor);
+      if (!here) return unread(read.text);
+      return { circuit: changeBlock(circuit, here.id, (block) => ({ ...block, roundRest: read.rest })), cursor };
+    }
     case 'slot': {
       const place = placeAfter(circuit, cursor);
       const slots = [read.slot, ...read.then];
@@ -77,6 +97,12 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
     case 'problem':
       return unread(read.problem.text);
   }
+}
+
+/** The block that a new line would go into; undefined before the first. */
+function blockAt(circuit: Circuit, cursor: Cursor): Block | undefined {
+  const place = placeAfter(circuit, cursor);
+  return circuit.blocks.find(({ id }) => id === place?.blockId);
 }
 
 /** The line that a new one would come after; undefined at the beginning of a block. */

@@ -12,6 +12,7 @@ import { drillAtStart, nearestNames, plainName, type DrillLibrary } from '../dri
 import { PHASES, type Phase } from '../drills/phase.ts';
 import { plainText } from '../reading/plainText.ts';
 import { ofBothSides, sidesNotSaid, turnsOnly, type Sided } from '../reading/sides.ts';
+import { roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
 import { restSaid } from '../reading/restLine.ts';
 import { understandOnward } from '../reading/onward.ts';
 import { understand } from '../reading/understand.ts';
@@ -40,6 +41,12 @@ export function readLine(
   if (!(read instanceof Unreadable)) return read;
   const text = wellFormed(typed).trim();
   if (text.length <= MOST_UNREAD && !isHeading(text)) {
+    const warmUp = warmUpSaid(text);
+    if (warmUp) return { kind: 'warm-up', ...warmUp };
+    const rounds = roundsSaid(text);
+    if (rounds !== undefined) return { kind: 'rounds', rounds: just(rounds) };
+    const roundRest = roundRestSaid(text);
+    if (roundRest !== undefined) return { kind: 'round rest', rest: roundRest, text };
     const rest = restSaid(text);
     if (rest !== undefined) return { kind: 'rest', rest, text };
     const understood = understand(text, library, id);

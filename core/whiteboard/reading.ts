@@ -9,6 +9,8 @@ export type ReadLine =
   | { readonly kind: 'blank' }
   | { readonly kind: 'title'; readonly title: string }
   | { readonly kind: 'purpose'; readonly purpose: string }
+  /** A heading over the whole, in a coach's own words; what it does not say is empty, or 0. */
+  | { readonly kind: 'warm-up'; readonly purpose: string; readonly available: Seconds }
   | { readonly kind: 'not before'; readonly sessions: string }
   | { readonly kind: 'not after'; readonly sessions: string }
   | { readonly kind: 'tags'; readonly tags: readonly string[] }
@@ -26,6 +28,10 @@ export type ReadLine =
       readonly stations: boolean;
       readonly noGaps: boolean;
     }
+  /** A part that is gone through so often, of which nobody says what phase it is: that of the part before. */
+  | { readonly kind: 'rounds'; readonly rounds: Range }
+  /** Rest between the rounds of the part that is being written. Where there is none, the line was not read. */
+  | { readonly kind: 'round rest'; readonly rest: Seconds; readonly text: string }
   /** A drill, and what it goes straight into in the same line. */
   | { readonly kind: 'slot'; readonly slot: Slot; readonly then: readonly Slot[] }
   /** A rest on a line of its own: the drill before has it. Where there is none, the line was not read. */

@@ -44,6 +44,10 @@ const hint = computed(() => {
       return `${readAsWords(now.read.slot)}${where.value} · adds ${clock(now.adds)}`;
     case 'rest':
       return `rest of ${clock(now.read.rest)} after the drill before · adds ${clock(now.adds)}`;
+    case 'rounds':
+      return `opens a part of ${String(now.read.rounds.high)} rounds`;
+    case 'round rest':
+      return `rest of ${clock(now.read.rest)} between rounds`;
     case 'block':
       return `opens ${phaseName(now.read.phase)}`;
     default:

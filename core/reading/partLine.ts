@@ -1,0 +1,53 @@
+import { MOST_PURPOSE, MOST_ROUNDS, MOST_SECONDS } from '../circuit/bounds.ts';
+import type { Seconds } from '../units.ts';
+import { plainText } from './plainText.ts';
+import { restSaid } from './restLine.ts';
+import { spokenLine } from './spokenDose.ts';
+
+/** What the heading over a whole warm-up says: what it is for, and how long it may take. */
+export interface WarmUpSaid {
+  /** Empty where it does not say. */
+  readonly purpose: string;
+  /** 0 where it does not say. */
+  readonly available: Seconds;
+}
+
+const WARM_UP = /^(?:the |my |today'?s )?warm[- ]?ups?\b/;
+
+/** A heading over the whole: "WARM UP (8 min)", "Warm-up for squats". Undefined where it says anything else. */
+export function warmUpSaid(typed: string): WarmUpSaid | undefined {
+  const plain = plainText(typed).replace(/[:.]$/, '');
+  const begun = WARM_UP.exec(plain);
+  if (!begun) return undefined;
+  const rest = plain.slice(begun[0].length).replace(/^[ :,-]{1,3}/, '');
+  if (rest === '') return { purpose: '', available: 0 };
+  const purpose = /^(?:for|before) (.{1,80})$/.exec(rest)?.[1] ?? '';
+  if (purpose !== '' && !/\d/.test(purpose) && purpose.length <= MOST_PURPOSE) return { purpose, available: 0 };
+  const { said, parts } = spokenLine(rest);
+  const { seconds, ...more } = said;
+  const nothingElse = Object.keys(more).length === 0 && parts.join('').replace(/[^a-z]/g, '') === '';
+  return seconds && nothingElse && seconds.high <= MOST_SECONDS ? { purpose: '', available: seconds.high } : undefined;
+}
+
+const PART = /^(?:block|circuit|round|part|set|section|superset|group) ?(?:\d{1,2}|[a-e])?(?![a-z\d])[ :,-]{0,3}/;
+const TIMES = /^(?:x ?(\d{1,2})|(\d{1,2}) ?(?:x|rounds?|times(?: through)?))(?: of)?(?: the following| each)?$/;
+
+/** How often a part is gone through, from a line that names no phase: "2 rounds:", "Block 1 - 3 rounds", "Circuit A". Undefined for any other line. */
+export function roundsSaid(typed: string): number | undefined {
+  const plain = plainText(typed).replace(/[:.]$/, '').trim();
+  const named = PART.exec(plain)?.[0] ?? '';
+  const rest = plain.slice(named.length).replace(/^\(|\)$/g, '');
+  if (rest === '') return named === '' ? undefined : 1;
+  const times = TIMES.exec(rest);
+  const rounds = Number(times?.[1] ?? times?.[2] ?? 0);
+  return rounds >= 1 && rounds <= MOST_ROUNDS ? rounds : undefined;
+}
+
+const BETWEEN = / ?(?:in )?(?:between|after)(?: each| every| the| all)? (?:rounds?|sets? of all|circuits?)$/;
+
+/** The rest between the rounds of a part, from a line of its own: "1 min rest between rounds". */
+export function roundRestSaid(typed: string): Seconds | undefined {
+  const plain = plainText(typed).replace(/[:.]$/, '');
+  const rest = plain.replace(BETWEEN, '');
+  return rest === plain ? undefined : restSaid(rest);
+}

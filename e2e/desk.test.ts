@@ -126,6 +126,22 @@ it('asks a new circuit in one line for whom, how long and what for, and lets it 
   await context.close();
 });
 
+it('starts a new view at its top', async () => {
+  const { context, page, errors } = await openWindow(browser, { width: 1280, height: 800 });
+  await enterDemo(page);
+  await page.goto('/people');
+  const people = page.locator('article');
+  await people.first().waitFor();
+  await expect.poll(() => people.count()).toBeGreaterThan(15);
+  await people.last().scrollIntoViewIfNeeded();
+  await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(100);
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.locator('.entry').first().waitFor();
+  await expect.poll(() => page.evaluate(() => scrollY)).toBe(0);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('copies the circuit on the sheet with what was typed a moment ago, and leads to the copy', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

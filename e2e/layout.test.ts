@@ -60,6 +60,12 @@ async function openPerson(page: Page): Promise<void> {
   await page.getByRole('heading', { name: 'Halvard Quist' }).waitFor();
 }
 
+async function openMeasures(page: Page): Promise<void> {
+  await openPerson(page);
+  await page.getByRole('link', { name: 'Measures' }).click();
+  await page.getByRole('heading', { name: 'Take a measure' }).waitFor();
+}
+
 /** The Stage with its controls, paused. */
 async function openStage(page: Page): Promise<void> {
   await sheetOf('', '.row')(page);
@@ -79,6 +85,10 @@ const VIEWS: readonly View[] = [
   { name: 'a drill', open: at('/drills/lateral-lunge', '.rung') },
   { name: 'people', open: at('/people', 'article') },
   { name: 'a person', open: openPerson },
+  { name: 'somebody new', open: at('/people/new', 'form') },
+  { name: 'measures', open: openMeasures },
+  { name: 'a drill of our own', open: at('/drills/new?from=lateral-lunge', 'form') },
+  { name: 'the bin', open: at('/bin', 'h1') },
   { name: 'the month', open: at('/schedule', 'h1') },
   { name: 'the log', open: at('/log', '.entry') },
   { name: 'the studio', open: at('/studio', 'h1') },

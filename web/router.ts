@@ -16,6 +16,8 @@ declare module 'vue-router' {
 export function createAppRouter(): Router {
   const router = createRouter({
     history: createWebHistory(),
+    // A new view starts at its top, the one gone back to where it was left; a filter of the same view moves nothing.
+    scrollBehavior: (to, from, left) => left ?? (to.path === from.path ? false : { top: 0 }),
     routes: [
       { path: '/', redirect: '/today' },
       {

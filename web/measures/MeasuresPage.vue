@@ -35,7 +35,7 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
       <template v-else>
         <header>
           <h1>{{ record.document.name }}: measures</h1>
-          <RouterLink :to="`/people/${id}`">Back to their page</RouterLink>
+          <v-btn variant="text" :to="`/people/${id}`">Back to their page</v-btn>
         </header>
         <v-checkbox
           v-if="!consented"

@@ -202,6 +202,10 @@ it('takes a note by one tap while people move, which stands in the log with its 
   // What is next is shown too, as a small figure.
   await page.locator('.next svg').waitFor();
   await page.keyboard.press('n');
+  // What to mind in the drill, and its usual fault, stand there for the coach.
+  const mind = page.locator('.mind');
+  await mind.waitFor();
+  expect(await mind.innerText()).toMatch(/^Mind: .+\. If .+: .+\.$/);
   await expectAccessible(page, 'the Stage, with a note to choose');
   await page.getByRole('button', { name: 'Too hard' }).click();
   await page.getByText('Noted: Step jack, too hard').waitFor();

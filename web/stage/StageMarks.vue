@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import type { Drill } from '@prompt-spark/core/drills/drill';
 import { MARK_KINDS, type MarkKind } from '@prompt-spark/core/session/marks';
 import { useTimeoutFn } from '@vueuse/core';
 import { ref } from 'vue';
 import { MARK_WORDS } from './markWords.ts';
 
-/** Something noted by one tap while people move: what it is, and with what drill, is read off the clock. */
+/**
+ * Something noted by one tap while people move: what it is, and with what drill, is read off the clock. Above it stands for
+ * the coach what to mind in the drill, and what to say of its usual fault.
+ */
 const open = defineModel<boolean>({ required: true });
-const { drill } = defineProps<{ drill: string }>();
+const { drill } = defineProps<{ drill: Drill | undefined }>();
 const emit = defineEmits<{ mark: [kind: MarkKind] }>();
 const said = ref('');
 const unsay = useTimeoutFn(() => (said.value = ''), 2500, { immediate: false });
@@ -14,13 +18,17 @@ const unsay = useTimeoutFn(() => (said.value = ''), 2500, { immediate: false });
 function mark(kind: MarkKind): void {
   emit('mark', kind);
   open.value = false;
-  said.value = `Noted: ${drill}, ${kind}`;
+  said.value = `Noted: ${drill?.name ?? 'this drill'}, ${kind}`;
   unsay.start();
 }
 </script>
 
 <template>
   <div v-if="open" class="marks" role="group" aria-label="Note">
+    <p v-if="drill" class="mind">
+      <strong>Mind:</strong> {{ drill.cautions.join('; ') || 'nothing known' }}.
+      <strong>If {{ drill.fault.seen }}:</strong> {{ drill.fault.fix }}.
+    </p>
     <v-btn v-for="kind in MARK_KINDS" :key="kind" variant="outlined" size="large" @click="mark(kind)">{{
       MARK_WORDS[kind]
     }}</v-btn>
@@ -29,10 +37,11 @@ function mark(kind: MarkKind): void {
 </template>
 
 <style scoped>
+/* At the foot, where the thumb is, and never over what people look at. */
 .marks,
 .said:not(:empty) {
-  position: absolute;
-  top: clamp(5rem, 12vh, 7rem);
+  position: fixed;
+  bottom: 1rem;
   left: 50%;
   z-index: 2;
   transform: translateX(-50%);
@@ -45,19 +54,16 @@ function mark(kind: MarkKind): void {
   flex-wrap: wrap;
   gap: 0.5rem;
   justify-content: center;
-  width: max-content;
-  max-width: 94vw;
+  width: min(48rem, 94vw);
+}
+.mind {
+  flex: 1 0 100%;
+  max-width: 46rem;
+  font-size: 1.1rem;
+  text-align: center;
 }
 .said {
   font-size: 1.2rem;
   white-space: nowrap;
-}
-/* Where the thumb is. */
-@media (max-width: 700px) {
-  .marks {
-    position: fixed;
-    top: auto;
-    bottom: 1rem;
-  }
 }
 </style>

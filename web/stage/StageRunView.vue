@@ -62,7 +62,7 @@ const slotFor = (segment: Segment) => changed.value.get(turnKey(segment)) ?? slo
 const { run, prompts } = useSpokenRun(segments, voice, slotFor);
 const moment = computed(() => run.moment.value);
 const library = useLibraryStore();
-const drillNow = computed(() => library.drillOf(moment.value?.segment.drillId ?? '')?.name ?? 'this drill');
+const drillNow = computed(() => library.drillOf(moment.value?.segment.drillId ?? ''));
 const slot = computed(() => moment.value && slotFor(moment.value.segment));
 const wakeLock = useWakeLock();
 const controls = ref(true);

@@ -23,8 +23,8 @@ export const classFloor = [
     felt: 'feet and ankles',
     cautions: ['Balance: beside a wall'],
     gentler: [
-      ['a hand on the wall', 'support', { kit: ['wall'], demands: { balance: 1 } }],
-      ['feet a hand apart', ['support', 'stance'], { demands: { balance: 1 } }],
+      ['feet a hand apart', 'stance', { demands: { balance: 1 } }],
+      ['a hand on the wall', ['support', 'stance'], { kit: ['wall'], demands: { balance: 0 } }],
     ],
     stronger: [['backward', 'stance', { demands: { balance: 3 } }]],
   }),

@@ -9,7 +9,7 @@ import { libraryOf } from '@prompt-spark/core/drills/library';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { severityRank, type Finding } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
-import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import { findingsOf } from '@prompt-spark/core/testing/findings';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
@@ -60,11 +60,11 @@ interface Offer {
 /** Every fix that is offered for a board, done. */
 function offers(text: string, occasion: Occasion): readonly Offer[] {
   const { circuit } = readWhiteboard(text, library);
-  const before = reviewCircuit(circuit, occasion);
+  const before = findingsOf(circuit, occasion);
   return before.flatMap((mended): readonly Offer[] => {
     if (!mended.fix) return [];
     const changed = fixed(circuit, mended.fix.change, library);
-    return [{ before, after: reviewCircuit(changed, occasion), mended, circuit, changed }];
+    return [{ before, after: findingsOf(changed, occasion), mended, circuit, changed }];
   });
 }
 
@@ -74,7 +74,7 @@ const AT_THE_BRINK = 'raise\n jog\nrelease\n tuck jump 3 lengths\n skip for dist
 describe('one length more', () => {
   it('is not offered where it makes more landings than warm people up', () => {
     const { circuit } = readWhiteboard(AT_THE_BRINK, library);
-    const odd = reviewCircuit(circuit, occasion).find(({ rule }) => rule === 'odd-lengths');
+    const odd = findingsOf(circuit, occasion).find(({ rule }) => rule === 'odd-lengths');
     expect(odd?.fix).toBeUndefined();
     expect(odd?.words).toContain('something worse here: 51 jumps and landings');
   });

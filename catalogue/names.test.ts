@@ -1,3 +1,4 @@
+import { isStranger } from '@prompt-spark/core/reading/strangers';
 import { nameWords } from '@prompt-spark/core/reading/words';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
@@ -22,6 +23,10 @@ describe('what coaches call the drills', () => {
       by.set(key, (by.get(key) ?? new Set()).add(of));
     }
     expect([...by].filter(([, of]) => of.size > 1).map(([key, of]) => `${key}: ${[...of].join(', ')}`)).toEqual([]);
+  });
+
+  it('is of no movement that is taken for none of them', () => {
+    expect(sayings.filter(({ name }) => isStranger(nameWords(name.toLowerCase())))).toEqual([]);
   });
 
   it('is at least two names a drill, and five on average', () => {

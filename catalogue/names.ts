@@ -76,7 +76,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Overhead triceps and side lean':
     'overhead triceps stretch; triceps stretch; overhead tricep stretch with side lean; elbow behind head stretch; triceps stretch with side bend; tricep stretch and lean; overhead elbow pull',
   'Cross-body shoulder hold':
-    'cross body stretch; cross-body stretch; cross body shoulder stretch; cross body shoulder stretch; arm across the chest stretch; posterior shoulder stretch; rear delt stretch; cross body arm stretch; arm across chest; shoulder stretch; cross arm stretch; rear shoulder stretch',
+    'eagle arms; cross body stretch; cross-body stretch; cross body shoulder stretch; cross body shoulder stretch; arm across the chest stretch; posterior shoulder stretch; rear delt stretch; cross body arm stretch; arm across chest; shoulder stretch; cross arm stretch; rear shoulder stretch',
   'Forearm and wrist hold':
     'wrist flexor stretch; forearm stretch; wrist stretch; wrist extensor stretch; forearm and wrist stretch; wrist flexor and extensor stretch',
   'Standing side reach hold':
@@ -140,7 +140,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Row, easy':
     'row; rower; easy row; rowing machine; erg; rowing; rower easy; row machine; row erg; rowing erg; light row; indoor rower',
   'Bike, easy':
-    'bike; stationary bike; easy bike; exercise bike; spin bike; cycling; easy cycling; cycle; light bike; spin easy; bike erg; easy spin; air bike; upright bike',
+    'assault bike; air bike; fan bike; bike; stationary bike; easy bike; exercise bike; spin bike; cycling; easy cycling; cycle; light bike; spin easy; bike erg; easy spin; air bike; upright bike',
   'Cross-trainer, easy':
     'cross trainer; elliptical; elliptical trainer; cross trainer easy; elliptical machine; x trainer; ellipticals',
   'Incline walk ladder':
@@ -177,7 +177,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Heel-toe rock':
     'rock heel to toe; heel to toe rock; heel toe rocks; rocking heel to toe; heel toe raises; toe heel rocks; heel and toe raises',
   'Finger spreads and fists':
-    'finger spread; open and close the hands; fists and fingers; make fists and open; hand opens; finger extensions and fists; open close hands; finger stretches; hand squeezes; finger flicks; finger flick; open and close fists; flick the fingers; fist open and close; finger openers',
+    'finger pulses; finger pumps; fist pumps; finger spread; open and close the hands; fists and fingers; make fists and open; hand opens; finger extensions and fists; open close hands; finger stretches; hand squeezes; finger flicks; finger flick; open and close fists; flick the fingers; fist open and close; finger openers',
   'Shin raises at the wall':
     'toe raises; tib raise; tibialis raise; wall tibialis raise; wall toe raises; toe raises at the wall; shin raise; tibialis anterior raise; wall tib raise',
   'Knee-to-wall ankle rock':
@@ -186,7 +186,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'eyes then head; eye and head turns; eyes lead head turns; look with the eyes then the head; eye head turns; gaze turns; eye circles; eye movements; eye warm up; eye tracking',
   // Arms
   'Forward and back bend':
-    'forward and backward bend; standing back bend and fold; bend forward and back; back bend and forward bend; standing forward back bend; flex and extend the back; roll down; roll-downs; standing roll down; spinal roll down; spine roll down; roll down and up',
+    'reach for the sky and toes; reach for the sky then the toes; sky reach to toes; forward and backward bend; standing back bend and fold; bend forward and back; back bend and forward bend; standing forward back bend; flex and extend the back; roll down; roll-downs; standing roll down; spinal roll down; spine roll down; roll down and up',
   'Standing trunk twist':
     'trunk twist; trunk rotation; standing trunk rotation; torso twist; standing twist; standing torso rotation; torso rotation; waist twist; standing rotations; body twist; standing torso twist; twists',
   'Trunk twist with stick':
@@ -239,7 +239,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Open book, half-kneeling':
     'half kneeling open book; half kneeling thoracic rotation; half kneeling rotation; half kneeling wall open book; half kneeling trunk rotation; kneeling open book',
   'Thread the needle':
-    'thread the needles; quadruped thread the needle; needle threads; threading the needle; quadruped thoracic rotation; quadruped reach through; all fours rotation; thoracic rotation on all fours; quadruped rotation; needle thread',
+    'thread the needles; quadruped thread the needle; needle threads; threading the needle; quadruped thoracic rotation; quadruped reach through; all fours rotation; thoracic rotation on all fours; quadruped rotation; needle thread; thoracic rotation; thoracic rotations',
   'Thoracic extension over roller':
     'thoracic extension; thoracic extension on foam roller; upper back extension over roller; roller extension; thoracic extensions over the roller; foam roller thoracic extension; foam roller extension; extend over the roller; upper back extension; mid back extension on roller; extensions on the roller',
   'Prone twist':
@@ -314,7 +314,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Reverse lunge with turn':
     'reverse lunge with rotation; reverse lunge and twist; backward lunge with turn; reverse lunge with twist; step back lunge with rotation; backward lunge with twist; step back and twist; rear lunge with rotation; lunge back and turn; step back lunge and turn',
   'Lunge, elbow to instep':
-    'elbow to instep; spiderman lunge; spiderman; spider lunge; lunge with elbow to instep; spiderman stretch; elbow to foot lunge; spiderman crawl; elbow to instep lunge; lunge elbow to floor; elbow to ankle; forearm to instep; walking spiderman; spiderman walk; groiner; groiners',
+    'lizard; lizard lunge; lizard pose; elbow to instep; spiderman lunge; spiderman; spider lunge; lunge with elbow to instep; spiderman stretch; elbow to foot lunge; spiderman crawl; elbow to instep lunge; lunge elbow to floor; elbow to ankle; forearm to instep; walking spiderman; spiderman walk; groiner; groiners',
   'Lunge to hamstring':
     "lunge to hamstring stretch; runner's lunge to hamstring; lunge to straight leg; lunge and straighten; runners lunge to hamstring stretch; lunge hamstring stretch; low lunge to hamstring stretch; hip flexor to hamstring; half split flow; lunge to half split; rock back from lunge",
   'Lateral lunge':
@@ -339,7 +339,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
     'static lunge; stationary lunge; split squats; static split squat; lunge in place; lunge on the spot; split lunge; in place lunge; bodyweight split squat; staggered squat; standing split squat',
   // Hips
   'Glute bridge':
-    'bridge; hip bridge; glute bridges; floor bridge; supine bridge; double leg bridge; two leg bridge; hip raise; hip lift; glute raise; hip thrust on the floor; pelvic lift; shoulder bridge; bridging; hip thrust; hip thrusts; bodyweight hip thrust; hip bump bridge',
+    'bridge pose; bridge; hip bridge; glute bridges; floor bridge; supine bridge; double leg bridge; two leg bridge; hip raise; hip lift; glute raise; hip thrust on the floor; pelvic lift; shoulder bridge; bridging; hip thrust; hip thrusts; bodyweight hip thrust; hip bump bridge',
   'Banded bridge with knee spread':
     'banded glute bridge with abduction; banded bridges knees out; glute bridge with abduction; banded glute bridge; bridge with band abduction; bridge with knees out; banded bridge; mini band bridge; bridge with band; glute bridge with band knees out; banded bridge abduction; bridge with loop band knee spread',
   'Single-leg bridge':
@@ -509,7 +509,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Hip hinge reach':
     'hip hinge; hip hinge with reach; hinge; bodyweight hinge; hinge and reach; hinges; bodyweight romanian deadlift; romanian deadlift; bodyweight deadlift; hip hinges; standing hinge; hinge reach; bodyweight rdl; hip hinge arms forward; air deadlift; deadlift pattern',
   'Stick hinge':
-    'hamstring hinge with stick; hinge with a stick; dowel hinge; hip hinge with stick; stick hip hinge; hip hinge with dowel; broomstick hinge; dowel hip hinge; stick behind the back hinge; hinge with dowel; broomstick hip hinge',
+    'rdl with stick; stick rdl; dowel rdl; romanian deadlift with a stick; hamstring hinge with stick; hinge with a stick; dowel hinge; hip hinge with stick; stick hip hinge; hip hinge with dowel; broomstick hinge; dowel hip hinge; stick behind the back hinge; hinge with dowel; broomstick hip hinge',
   'Sumo squat':
     'wide squat; wide stance squat; plie squat; sumo squats; plie; wide leg squat; wide legged squat; bodyweight sumo squat; wide bodyweight squat; horse stance squat; wide feet squat; ballet squat',
   'Inchworm with hip drop':
@@ -645,6 +645,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
 
 /** What coaches call a rung of a drill: "drill > rung". */
 export const RUNG_NAMES: Readonly<Record<string, string>> = {
+  'Drop jump > step off and stick': 'depth drop; step off and land',
   'Ball slam > ball chest pass to a wall':
     'med ball chest pass; chest pass; medicine ball chest pass; medicine ball chest throw; med ball chest throw; chest throw; chest pass against the wall; chest pass to the wall',
   'Forearm and wrist hold > sitting, palms together':

@@ -6,6 +6,7 @@ import { APPROACHES, approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Person } from '@prompt-spark/core/people/person';
+import type { Kit } from '@prompt-spark/core/drills/kit';
 import { ANYWHERE, type Site } from '@prompt-spark/core/occasion/site';
 import type { Occasion } from '@prompt-spark/core/occasion/occasion';
 import { RULE_IDS } from '@prompt-spark/core/review/rules';
@@ -14,7 +15,7 @@ import { permutations } from '@prompt-spark/core/testing/permutations';
 import { NOBODY_KNOWN, type WhoDoesWhat } from '@prompt-spark/core/review/finding';
 import { SEVERITIES } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
-import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import { findingsOf } from '@prompt-spark/core/testing/findings';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
@@ -33,7 +34,7 @@ const occasion = occasionBy('');
 const circuitOf = (board: string) => readWhiteboard(board, library).circuit;
 const review = (board: string, approach?: string, more: More = {}) => {
   const circuit = circuitOf(board);
-  return reviewCircuit(circuit, occasionBy(circuit.purpose, approach, more), more.who ?? NOBODY_KNOWN);
+  return findingsOf(circuit, occasionBy(circuit.purpose, approach, more), more.who ?? NOBODY_KNOWN);
 };
 const rules = (board: string, approach?: string, more?: More) => review(board, approach, more).map(({ rule }) => rule);
 
@@ -84,6 +85,12 @@ const CASES: readonly (readonly [rule: string, off: string, silent: string, more
     'mobilise\n jumping jack 20\n cat-cow 8\nintegrate\n jumping jack 20',
     'mobilise\n cat-cow 8\nraise\n jumping jack 20\nintegrate\n jumping jack 20',
   ],
+  [
+    'tiring',
+    'raise\n skipping rope 4 min\n jumping jack 4 min\n run on the spot 60s',
+    'raise\n skipping rope 2 min\n easy jog 7 min',
+  ],
+  ['too-long', 'raise\n easy jog 21 min', 'raise\n easy jog 19 min'],
   ['too-hard', 'raise\n squat jump 10', 'raise\n easy jog 60s\npotentiate\n squat jump 10'],
   ['one-side', 'raise\n lateral lunge 8 both', 'raise\n lateral lunge 8/side alt'],
   [
@@ -112,6 +119,12 @@ const CASES: readonly (readonly [rule: string, off: string, silent: string, more
     'up-and-down',
     'raise\n easy jog 60s\nmobilise\n cat-cow 8\n lateral lunge 6/side alt\n quadruped rocking 8\n standing side bend 5/side alt',
     'raise\n easy jog 60s\nmobilise\n lateral lunge 6/side alt\n standing side bend 5/side alt\n cat-cow 8\n quadruped rocking 8',
+  ],
+  [
+    'too-few-things',
+    'release\n calf roll 30s',
+    'release\n ankle circles 8/side',
+    { site: { ...ANYWHERE, kit: new Set<Kit>(['mat', 'wall']) } },
   ],
   [
     'too-few-things',
@@ -226,11 +239,11 @@ describe('a fix', () => {
     for (const [, off, , more] of CASES) {
       const circuit = circuitOf(off);
       const occasion = occasionBy(circuit.purpose, 'raise-first', more);
-      const findings = reviewCircuit(circuit, occasion);
+      const findings = findingsOf(circuit, occasion);
       for (const { rule, fix, slotIds } of findings) {
         if (!fix) continue;
         mended += 1;
-        const after = reviewCircuit(fixed(circuit, fix.change, library), occasion);
+        const after = findingsOf(fixed(circuit, fix.change, library), occasion);
         const still = after.filter((finding) => finding.rule === rule && finding.slotIds.join() === slotIds.join());
         expect(still.map(({ title }) => title)).toEqual([]);
         const worst = (list: typeof findings) =>
@@ -254,11 +267,12 @@ describe('a fix', () => {
     const board =
       'raise\n easy jog 60s\nmobilise 2 rounds\n cat-cow 8\n lateral lunge 6/side alt\n glute bridge 8\n band pull-apart, overhand 8\n quadruped rocking 8\n standing side bend 5/side alt';
     const circuit = circuitOf(board);
-    const finding = reviewCircuit(circuit, occasionBy('')).find(({ rule }) => rule === 'up-and-down');
+    const finding = findingsOf(circuit, occasionBy('')).find(({ rule }) => rule === 'up-and-down');
     if (finding?.fix?.change.kind !== 'order') throw new Error('There is a better order.');
-    const { blockId, lineIds } = finding.fix.change;
+    const [{ blockId, lineIds } = { blockId: '', lineIds: [] }] = finding.fix.change.orders;
     const ready = (order: readonly string[]) =>
-      timeCircuit(fixed(circuit, { kind: 'order', blockId, lineIds: order }, library), occasion).byKind.ready;
+      timeCircuit(fixed(circuit, { kind: 'order', orders: [{ blockId, lineIds: order }] }, library), occasion).byKind
+        .ready;
     expect(lineIds.toSorted()).toEqual(finding.slotIds.toSorted());
     const best = ready(lineIds);
     for (const order of permutations(lineIds)) expect(ready(order)).toBeGreaterThanOrEqual(best);

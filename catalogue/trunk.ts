@@ -99,7 +99,11 @@ export const trunk = [
     cautions: ['Shoulder: knees down, or leave it out'],
     gentler: [
       ['knees down', 'load', { demands: { 'knee kneeling': 2 } }],
-      ['standing, forearm on a wall', ['support', 'load'], { posture: 'standing', kit: ['wall'] }],
+      [
+        'standing, forearm on a wall',
+        ['support', 'load'],
+        { posture: 'standing', kit: ['wall'], demands: { 'knee kneeling': 0 } },
+      ],
     ],
     stronger: [['top leg lifted', ['stance', 'load']]],
   }),
@@ -125,7 +129,7 @@ export const trunk = [
       [
         'hands on a bench',
         ['support', 'load'],
-        { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 1 } },
+        { posture: 'standing', kit: ['bench'], demands: { 'wrist bearing': 1, 'knee kneeling': 0 } },
       ],
     ],
     stronger: [['feet together', ['stance', 'load']]],

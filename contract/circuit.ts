@@ -6,6 +6,7 @@ import {
   MOST_LOAD,
   MOST_PURPOSE,
   MOST_ROUNDS,
+  MOST_SAID_INSTEAD,
   MOST_SECONDS,
   MOST_SETS,
   MOST_STRETCHES,
@@ -16,14 +17,17 @@ import {
   MOST_VERSIONS,
 } from '@prompt-spark/core/circuit/bounds';
 import {
+  GUIDES,
   TRACK_NAMES,
   type Block,
   type Circuit,
   type Line,
+  type SaidInstead,
   type Slot,
   type TrackDrill,
   type UnreadLine,
 } from '@prompt-spark/core/circuit/circuit';
+import { MOST_SPOKEN } from '@prompt-spark/core/prompts/bounds';
 import { lineIds } from '@prompt-spark/core/circuit/cursor';
 import { workStretches } from '@prompt-spark/core/circuit/stretches';
 import type { WallClock } from '@prompt-spark/core/circuit/wallClock';
@@ -81,6 +85,8 @@ const slot = shape<Slot>({
   doseKept: yesOrNo,
   optional: yesOrNo,
   cue: line(MOST_CUE),
+  said: listOf(shape<SaidInstead>({ line: name(MOST_SPOKEN), instead: line(MOST_CUE) })).max(MOST_SAID_INSTEAD),
+  guide: oneOf(...GUIDES).allow(null),
   guess: line(MOST_UNREAD),
   tracks: listOf(shape<TrackDrill>({ track: oneOf(...TRACK_NAMES), drillId: innerId, variantId: innerId })).max(
     TRACK_NAMES.length,

@@ -1,3 +1,4 @@
+import { USUAL_CAPS } from '@prompt-spark/core/approach/approach';
 import { NO_PACE } from '@prompt-spark/core/session/gaps';
 
 /** What is stored whole, as a document. */
@@ -5,13 +6,13 @@ export type DocumentKind = 'circuit' | 'drill' | 'approach' | 'main session' | '
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
-  circuit: 6,
+  circuit: 7,
   drill: 1,
-  approach: 1,
-  'main session': 1,
+  approach: 2,
+  'main session': 2,
   fit: 1,
-  person: 4,
-  run: 2,
+  person: 5,
+  run: 3,
   site: 1,
 };
 
@@ -40,6 +41,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (circuit) => withDefaults(circuit, { notBefore: '', notAfter: '' }),
     // Version 5 marked no drill as new.
     (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { shownFirst: false })),
+    // Version 6 changed no line of its script, and led nobody through a drill.
+    (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { said: [], guide: null })),
   ],
   person: [
     (person) => person,
@@ -49,11 +52,25 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (person) => withDefaults(person, { seen: [] }),
     // Nor was anything measured in version 3.
     (person) => withDefaults(person, { measured: [] }),
+    // Nothing was counted of anybody in version 4.
+    (person) => withEach(person, 'seen', (seen) => withDefaults(seen, { reached: [] })),
   ],
   run: [
     (run) => run,
     // Of version 1 nobody knows what getting ready took.
     (run) => withDefaults(run, { pace: NO_PACE }),
+    // Nor what was tapped on the way in version 2.
+    (run) => withDefaults(run, { marks: [] }),
+  ],
+  approach: [
+    (approach) => approach,
+    // Version 1 was of any length.
+    (approach) => withPart(approach, 'caps', (caps) => withDefaults(caps, { whole: USUAL_CAPS.whole })),
+  ],
+  'main session': [
+    (session) => session,
+    // Version 1 left holds to the approach.
+    (session) => withDefaults(session, { holds: 'usual' }),
   ],
   // Drills kept before figures were drawn have none.
   drill: [(drill) => withDefaults(drill, { figure: '' })],
@@ -91,6 +108,11 @@ function withEachSlot(circuit: unknown, make: (slot: unknown) => unknown): unkno
 
 function withDefaults(value: unknown, defaults: Fields): unknown {
   return isObject(value) ? { ...defaults, ...value } : value;
+}
+
+/** An object with one of its parts made anew. */
+function withPart(value: unknown, key: string, make: (part: unknown) => unknown): unknown {
+  return isObject(value) && key in value ? { ...value, [key]: make(value[key]) } : value;
 }
 
 /** An object with each item of one of its lists made anew. */

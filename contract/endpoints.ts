@@ -13,6 +13,7 @@ import { drillSaveSchema, drillSchema, libraryDrillSchema, ownDrillsSchema } fro
 import { endpoint, type Endpoint } from './endpoint.ts';
 import { sessionFitSchema } from './fit.ts';
 import { fileImportSchema, importProgressSchema, importReportSchema } from './import.ts';
+import { pronunciationListSchema, pronunciationSchema } from './pronunciation.ts';
 import { taughtWordsSchema, wordListSchema } from './word.ts';
 import { idInAddress, nameIdInAddress } from './page.ts';
 import {
@@ -222,6 +223,24 @@ export const ENDPOINTS = {
   }),
   forgetWord: endpoint(ADDRESSES.forgetWord, {
     says: 'Takes a word of the studio’s own out.',
+    params: idInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+
+  pronunciations: endpoint(ADDRESSES.pronunciations, {
+    says: 'How the voice says words in this studio.',
+    answers: { 200: pronunciationListSchema },
+  }),
+  keepPronunciation: endpoint(ADDRESSES.keepPronunciation, {
+    says: 'Keeps how the voice says a word; gives the whole list.',
+    params: idInAddress,
+    body: pronunciationSchema,
+    answers: { 200: pronunciationListSchema },
+    problems: [404, 409],
+  }),
+  forgetPronunciation: endpoint(ADDRESSES.forgetPronunciation, {
+    says: 'Has the voice say a word as it is written again.',
     params: idInAddress,
     answers: { 204: null },
     problems: [404],

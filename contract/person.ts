@@ -15,6 +15,7 @@ import {
 import { MEASURES } from '@prompt-spark/core/measures/measure';
 import { MOST_MEASURED, type Measured } from '@prompt-spark/core/people/measured';
 import { REGIONS } from '@prompt-spark/core/people/region';
+import { MOST_REACHED, REACHED_UNITS, type Reached } from '@prompt-spark/core/people/reached';
 import { MOST_SEEN, SEEN_SIDES, SEEN_STATES, type Seen } from '@prompt-spark/core/people/seen';
 import Joi from 'joi';
 import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole } from './fields.ts';
@@ -86,6 +87,13 @@ const choice = shape<Choice>({
   )
   .messages({ 'choice.answered': 'Say both who answers for it and since which day' });
 
+const reached = shape<Reached>({
+  drillId: Joi.string().min(1).max(64).required(),
+  drillName: name(170),
+  amount: Joi.number().min(0).max(10_000).multiple(0.1).required(),
+  unit: oneOf(...REACHED_UNITS),
+});
+
 const seen = shape<Seen>({
   runId: id,
   day: day.required(),
@@ -94,6 +102,7 @@ const seen = shape<Seen>({
   where: oneOf(...REGIONS).allow(null),
   side: oneOf(...SEEN_SIDES).allow(null),
   pain: whole(0, 10).allow(null),
+  reached: listOf(reached).max(MOST_REACHED).unique('drillId'),
 });
 
 const amount = Joi.number().min(0).max(1000).multiple(0.1).allow(null).required();

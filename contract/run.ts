@@ -1,6 +1,7 @@
 import { MOST_STRETCHES } from '@prompt-spark/core/circuit/bounds';
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { NO_PACE, type RunPace, type Taken } from '@prompt-spark/core/session/gaps';
+import { MARK_KINDS, MOST_MARKS, type RunMark } from '@prompt-spark/core/session/marks';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
 import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import type { LearntHabits } from '@prompt-spark/core/session/habits';
@@ -31,6 +32,8 @@ export interface RunFacts {
   readonly effort: number | null;
   readonly warm: Warmth | null;
   readonly note: string;
+  /** What was tapped on the Stage, in order of time. It names nobody. */
+  readonly marks: readonly RunMark[];
 }
 
 /** A circuit as it was run. The id is made by the sender, so that sending it twice records it once. */
@@ -58,6 +61,13 @@ const turns = listOf(turn).max(MOST_STRETCHES);
 const taken = shape<Taken>({ planned: measured, actual: measured });
 const pace = shape<RunPace>({ move: taken, talk: taken, switch: taken });
 
+const mark = shape<RunMark>({
+  at: measured,
+  slotId: Joi.string().min(1).max(64).required(),
+  drillId: Joi.string().min(1).max(64).required(),
+  kind: oneOf(...MARK_KINDS),
+});
+
 const facts = {
   id,
   sessionId: idOrNull,
@@ -69,6 +79,8 @@ const facts = {
   effort: whole(0, 10).allow(null),
   warm: oneOf('yes', 'nearly', 'no').allow(null),
   note: Joi.string().max(2000).allow('').required(),
+  // A page that was opened before taps were kept sends none.
+  marks: listOf(mark).max(MOST_MARKS).optional().default([]),
 };
 
 /** What is said of a run when it has ended, and may be put right later. */

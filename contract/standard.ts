@@ -23,6 +23,7 @@ const caps = shape<Caps>({
   raiseBeforeFast: seconds(0, 600),
   effort: Joi.number().min(0).max(10).required(),
   hidden: share.required(),
+  whole: seconds(60, 7200),
 })
   .custom((value: Caps, helpers) => (value.holdWarn > value.holdStop ? helpers.error('caps.order') : value))
   .messages({ 'caps.order': 'A hold is warned of later than it is objected to' });
@@ -65,6 +66,7 @@ export const mainSessionSchema = shape<MainSession>({
   needs: someOf<Target, number>(TARGETS, share.greater(0))
     .min(1)
     .messages({ 'object.min': 'It needs at least one target' }),
+  holds: oneOf('usual', 'short', 'free'),
 });
 
 /** A document of a studio's own, with the version it was last saved as; null for one that was never kept. */

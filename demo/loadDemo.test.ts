@@ -8,6 +8,8 @@ import { migrateDatabase, openDatabase, type Connection } from '@prompt-spark/se
 import { runsOf, turnsOf } from '@prompt-spark/server/store/runs';
 import { sessionsBetween } from '@prompt-spark/server/store/sessions';
 import { newDatabase } from '@prompt-spark/server/testing/postgres';
+import { nextStep } from '@prompt-spark/core/progress/nextStep';
+import { USUAL_PROGRESS } from '@prompt-spark/core/progress/rules';
 import { addDays } from 'date-fns';
 import { afterAll, beforeAll, expect, inject, it } from 'vitest';
 import { loadDemo } from './loadDemo.ts';
@@ -39,13 +41,30 @@ it('has sessions on each of the eight weeks from the day of loading, so that Tod
   }
 });
 
-it('has a log of the week before, with what every slot took', async () => {
-  const { runs } = await runsOf(connection.database, studioId);
-  expect(runs.length).toBeGreaterThan(10);
+it('has a log of four months, with what every slot took', async () => {
+  const { runs, next } = await runsOf(connection.database, studioId);
+  expect(next).not.toBeNull();
+  const { runs: first } = await runsOf(connection.database, studioId, { to: addDays(now, -112).toISOString() });
+  expect(first.length).toBeGreaterThan(10);
   for (const run of runs) {
     expect(run.startedAt < now.toISOString()).toBe(true);
     const { turns } = (await turnsOf(connection.database, studioId, run.id)) ?? { turns: [] };
     expect(turns.length).toBeGreaterThan(3);
     expect(turns.reduce((sum, { actual }) => sum + actual, 0)).toBeCloseTo(run.actual, 6);
   }
+});
+
+it('tells by its log that one circuit has become easy, and that another was too hard', async () => {
+  const { circuits } = await circuitsOf(connection.database, studioId);
+  const stepOf = async (title: string) => {
+    const circuit = circuits.find((one) => one.title === title);
+    const { runs } = await runsOf(connection.database, studioId, { circuit: circuit?.id ?? '' });
+    const past = runs.map(({ startedAt, effort, endedEarly, marks }) => {
+      return { daysAgo: (now.getTime() - Date.parse(startedAt)) / 86_400_000, effort, endedEarly, marks };
+    });
+    expect(runs.every(({ startedAt }) => startedAt > (circuit?.savedAt ?? ''))).toBe(true);
+    return nextStep(past, USUAL_PROGRESS);
+  };
+  expect(await stepOf('Before squats')).toMatchObject({ steps: 1, reason: { kind: 'easy' } });
+  expect(await stepOf('Haul and jump')).toMatchObject({ steps: -1, reason: { kind: 'marked', mark: 'too hard' } });
 });

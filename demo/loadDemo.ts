@@ -2,7 +2,7 @@ import { TZDate } from '@date-fns/tz';
 import { catalogue } from '@prompt-spark/catalogue';
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
-import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import { allSlots, type Circuit } from '@prompt-spark/core/circuit/circuit';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { coach, circuit, group, plannedSession, run, runTurn, site, studio } from '@prompt-spark/server/schema/tables';
 import { hashPassword } from '@prompt-spark/server/store/accounts';
@@ -12,12 +12,14 @@ import type { KeyRing } from '@prompt-spark/server/health/keyRing';
 import { addDays, format } from 'date-fns';
 import { randomUUID } from 'node:crypto';
 import { loadPeople } from './loadPeople.ts';
-import { pastTurns } from './pastRun.ts';
+import { pastEffort, pastTurns } from './pastRun.ts';
 import * as saltmere from './saltmere.ts';
 
-/** Sessions are laid from a week before the day of loading to eight weeks after it. */
-const DAYS_BEFORE = 7;
+/** Sessions are laid from four months before the day of loading to eight weeks after it. */
+const DAYS_BEFORE = 119;
 const DAYS_AFTER = 56;
+/** Rows that go into the database at once. */
+const AT_ONCE = 400;
 
 const library = libraryOf(catalogue);
 
@@ -44,6 +46,9 @@ class DemoLoader {
   private readonly groupIds = idsFor(saltmere.groups);
   private readonly circuitIds = new Map<string, string>();
   private readonly circuits = new Map<string, Circuit>();
+  private readonly sessions: (typeof plannedSession.$inferInsert)[] = [];
+  private readonly runs: (typeof run.$inferInsert)[] = [];
+  private readonly turns: (typeof runTurn.$inferInsert)[] = [];
 
   constructor(
     private readonly database: Database,
@@ -69,9 +74,29 @@ class DemoLoader {
       for (const entry of saltmere.timetable) {
         const startsAt = this.instantOf(day, entry.at);
         if (!entry.days.includes(startsAt.getDay())) continue;
-        const sessionId = await this.addSession(entry, startsAt);
-        if (day < 0) await this.addRun(entry, startsAt, sessionId, past++);
+        const sessionId = this.addSession(entry, startsAt);
+        if (day < 0) this.addRun(entry, startsAt, sessionId, past++);
       }
+    }
+    this.markTheLast();
+    await this.insertAll();
+  }
+
+  private async insertAll(): Promise<void> {
+    for (const rows of inPortions(this.sessions)) await this.database.insert(plannedSession).values(rows);
+    for (const rows of inPortions(this.runs)) await this.database.insert(run).values(rows);
+    for (const rows of inPortions(this.turns)) await this.database.insert(runTurn).values(rows);
+  }
+
+  /** The last time that some circuits were run, a drill was tapped as too hard. */
+  private markTheLast(): void {
+    for (const [key, drillId] of Object.entries(saltmere.tooHard)) {
+      const circuitId = known(this.circuitIds, key);
+      const at = this.runs.findLastIndex((one) => one.circuitId === circuitId);
+      const slot = allSlots(known(this.circuits, key)).find((one) => one.drillId === drillId);
+      const last = this.runs[at];
+      if (!last || !slot) throw new Error(`The demo runs no ${drillId} in "${key}".`);
+      this.runs[at] = { ...last, marks: [{ at: 240, slotId: slot.id, drillId, kind: 'too hard' }] };
     }
   }
 
@@ -111,14 +136,16 @@ class DemoLoader {
         siteId: known(this.siteIds, demo.site),
         document,
         schemaVersion: SCHEMA_VERSIONS.circuit,
+        // What was run since tells of the circuit as it is.
+        savedAt: addDays(this.now, -DAYS_BEFORE - 1),
       });
     }
   }
 
-  private async addSession(entry: saltmere.TimetableEntry, startsAt: Date): Promise<string> {
+  private addSession(entry: saltmere.TimetableEntry, startsAt: Date): string {
     const id = randomUUID();
     const demo: saltmere.DemoCircuit = saltmere.circuits[entry.circuit];
-    await this.database.insert(plannedSession).values({
+    this.sessions.push({
       id,
       studioId: this.studioId,
       circuitId: known(this.circuitIds, entry.circuit),
@@ -131,14 +158,15 @@ class DemoLoader {
     return id;
   }
 
-  private async addRun(entry: saltmere.TimetableEntry, startsAt: Date, sessionId: string, past: number): Promise<void> {
+  private addRun(entry: saltmere.TimetableEntry, startsAt: Date, sessionId: string, past: number): void {
     const document = known(this.circuits, entry.circuit);
     const demo: saltmere.DemoCircuit = saltmere.circuits[entry.circuit];
     const turns = pastTurns(document, library, past);
     const seconds = turns.reduce((sum, turn) => sum + turn.actual, 0);
     const id = randomUUID();
     const { studioId } = this;
-    await this.database.insert(run).values({
+    const daysAgo = (this.now.getTime() - startsAt.getTime()) / 86_400_000;
+    this.runs.push({
       id,
       studioId,
       sessionId,
@@ -151,11 +179,10 @@ class DemoLoader {
       finishedAt: new Date(startsAt.getTime() + seconds * 1000),
       endedEarly: false,
       ...sumsOf(turns),
+      effort: pastEffort(saltmere.efforts[entry.circuit], 1 - daysAgo / DAYS_BEFORE, past),
       ...(saltmere.notes[past % saltmere.notes.length] ?? saltmere.notes[0]),
     });
-    await this.database
-      .insert(runTurn)
-      .values(turns.map((turn, position) => ({ ...turn, studioId, runId: id, position })));
+    this.turns.push(...turns.map((turn, position) => ({ ...turn, studioId, runId: id, position })));
   }
 
   /** The instant of a wall-clock time at the sites, some days from now. */
@@ -165,6 +192,12 @@ class DemoLoader {
     date.setHours(hours, minutes, 0, 0);
     return date;
   }
+}
+
+/** Rows in portions that a statement has room for. */
+function inPortions<Row>(rows: readonly Row[]): readonly Row[][] {
+  const portions = Math.ceil(rows.length / AT_ONCE);
+  return Array.from({ length: portions }, (_, at) => rows.slice(at * AT_ONCE, (at + 1) * AT_ONCE));
 }
 
 function idsFor(named: readonly { readonly name: string }[]): ReadonlyMap<string, string> {

@@ -23,3 +23,24 @@ export function pastTurns(circuit: Circuit, library: DrillLibrary, beginning: nu
     };
   });
 }
+
+/** Points of effort by which one session differs from the next, used in turn. */
+const UNEVEN = [0, 1, 0, -1, 0, 0, 1, -1, 0] as const;
+
+/**
+ * How hard a past session was, 0–10, on its way from what it was when the log begins to what it is now; null where nobody
+ * asked.
+ *
+ * @param share how far the day lies between the two, 0–1
+ * @param past how many sessions were before it: the same for the same day, whenever the demo is loaded
+ */
+export function pastEffort(
+  ends: readonly [then: number, now: number] | null,
+  share: number,
+  past: number,
+): number | null {
+  if (!ends) return null;
+  const [then, now] = ends;
+  const uneven = UNEVEN[past % UNEVEN.length] ?? 0;
+  return Math.max(0, Math.min(10, Math.round(then + (now - then) * share + uneven * 0.6)));
+}

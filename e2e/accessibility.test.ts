@@ -1,7 +1,7 @@
 import { LONG } from '@prompt-spark/core/testing/often';
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+import { enterDemo, expectAccessible, launchBrowser, openWindow, startStage } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -39,8 +39,7 @@ describe.each([
     await page.locator('.about').click();
     await look(page, 'the sheet with a dose and settings open');
 
-    await page.getByRole('button', { name: 'Start', exact: true }).click();
-    await page.getByRole('timer').waitFor();
+    await startStage(page);
     await look(page, 'the Stage');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Stop and log it' }).click();

@@ -2,7 +2,15 @@ import { parse } from 'csv-parse/sync';
 import { readFile } from 'node:fs/promises';
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  enterDemo,
+  expectAccessible,
+  launchBrowser,
+  openWindow,
+  startStage,
+  typeLines,
+  writeNewCircuit,
+} from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -18,11 +26,10 @@ it('joins two records of one class, and takes them apart again', async () => {
   await page.getByRole('textbox', { name: 'Title' }).press('Enter');
   await typeLines(page, ['raise', 'step jack 40s alt', 'cat-cow 8']);
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
-  const stage = page.url().replace('/circuits/', '/stage/');
+  const sheet = page.url();
   for (const note of ['On the wall.', 'On the phone.']) {
-    await page.goto(stage);
-    await page.locator('.kind').waitFor();
-    await page.keyboard.press('Space');
+    await page.goto(sheet);
+    await startStage(page);
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Stop and log it' }).click();
     await page.getByLabel(/Note/).fill(note);

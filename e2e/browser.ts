@@ -20,14 +20,32 @@ export function launchBrowser(): Promise<Browser> {
 /** A busy machine stands still for half a minute now and then; what never comes is a failure all the same. */
 const PATIENCE_MS = 90_000;
 
-/** A window of its own on the application, 1280×800 unless said otherwise. Anything the page reports as an error fails the test. */
+/**
+ * A window of its own on the application, 1280×800 unless said otherwise. Anything the page reports as an error fails the test.
+ *
+ * @param keptOnDevice the application is kept there for times without a network
+ * @param stageWaits as on a device on which no run has begun yet
+ */
 export async function openWindow(
   browser: Browser,
   size = { width: 1280, height: 800 },
-  { hasTouch = false } = {},
+  { hasTouch = false, stageWaits = false, keptOnDevice = false } = {},
 ): Promise<{ context: BrowserContext; page: Page; errors: string[] }> {
-  const context = await browser.newContext({ viewport: size, baseURL: inject('appUrl'), locale: 'en-GB', hasTouch });
+  const context = await browser.newContext({
+    viewport: size,
+    baseURL: inject('appUrl'),
+    locale: 'en-GB',
+    hasTouch,
+    // What the service worker answers, `page.route` does not see.
+    serviceWorkers: keptOnDevice ? 'allow' : 'block',
+  });
   context.setDefaultTimeout(PATIENCE_MS);
+  // Where the beginning of a run is not what is tested, it begins at once, as can be chosen on a device.
+  if (!stageWaits)
+    await context.addInitScript(() => {
+      if (localStorage.getItem('prompt-spark-voice') === null)
+        localStorage.setItem('prompt-spark-voice', JSON.stringify({ begins: 'at once', soundTried: true }));
+    });
   const page = await context.newPage();
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
@@ -109,6 +127,17 @@ export async function writeNewCircuit(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Write a new circuit' }).first().click();
   await page.waitForURL(/\/circuits\/[0-9a-f-]{36}$/);
   await page.getByRole('combobox', { name: 'Whiteboard line' }).waitFor();
+}
+
+/** Starts the circuit of an open sheet, and waits until it runs: before that a key to pause or leave means something else. */
+export async function startStage(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await untilItRuns(page);
+}
+
+/** Waits until a run is under way on the Stage: its controls are there from then on, though they hide. */
+export async function untilItRuns(page: Page): Promise<void> {
+  await page.getByRole('group', { name: 'Controls' }).waitFor({ state: 'attached' });
 }
 
 /** Chooses from a list that opens, and closes it. The list moves as it opens: a click may miss, and is then made again. */

@@ -7,6 +7,7 @@ import {
   openWindow,
   pasteLines,
   typeLines,
+  untilItRuns,
   writeNewCircuit,
 } from './browser.ts';
 
@@ -182,7 +183,7 @@ it('answers on Today that we are late, fits that session alone, and starts it so
   await page.getByText('For this session in 3:00').waitFor();
   const fitted = page.locator('.card').filter({ hasText: 'For this session in 3:00' });
   await fitted.getByRole('link', { name: 'Start' }).click();
-  await page.getByRole('timer').waitFor();
+  await untilItRuns(page);
   const total = secondsIn(/ of (\d+:\d+)/.exec((await page.locator('.top .clock').textContent()) ?? '')?.[1] ?? '');
   expect(total).toBeGreaterThan(150);
   expect(total).toBeLessThanOrEqual(180);

@@ -1,7 +1,7 @@
 import { LONG } from '@prompt-spark/core/testing/often';
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, launchBrowser, openWindow } from './browser.ts';
+import { enterDemo, launchBrowser, openWindow, startStage } from './browser.ts';
 import { troubles } from './layout.ts';
 
 let browser: Browser;
@@ -69,9 +69,9 @@ async function openMeasures(page: Page): Promise<void> {
 /** The Stage with its controls, paused. */
 async function openStage(page: Page): Promise<void> {
   await sheetOf('', '.row')(page);
-  await page.goto(page.url().replace('/circuits/', '/stage/'));
-  await page.locator('.kind').waitFor();
+  await startStage(page);
   await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Resume' }).waitFor();
 }
 
 const VIEWS: readonly View[] = [

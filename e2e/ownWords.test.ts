@@ -155,3 +155,37 @@ it('writes what is in the hands, how it grows and where nothing stops, and asks 
   expect(errors).toEqual([]);
   await context.close();
 });
+
+it('asks whether the nearest drill is meant, and Enter again takes it with its dose', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  const board = page.getByRole('combobox', { name: 'Whiteboard line' });
+  await typeLines(page, ['mobilise', 'bumble steps 8']);
+  await page.getByRole('status').getByText('Did you mean Step-ups? Enter again').waitFor();
+  expect(await page.locator('.row, li.unread').count()).toBe(0);
+  await expectAccessible(page, 'a line that is asked about');
+  await board.press('Enter');
+  const row = page.locator('.row', { hasText: 'Step-ups' });
+  await row.waitFor();
+  expect(await row.textContent()).toContain('8');
+  expect(await board.inputValue()).toBe('');
+
+  // Another letter, and it is asked anew; what is meant otherwise can be kept as it is written.
+  await typeLines(page, ['knee spinner 9']);
+  await page
+    .getByRole('status')
+    .getByText(/^Did you mean Standing knee hold/)
+    .waitFor();
+  await board.press('End');
+  await board.press('s');
+  expect(await page.getByText(/^Did you mean/).count()).toBe(0);
+  await board.press('Enter');
+  await page.getByRole('button', { name: 'Keep as written' }).click();
+  await page.locator('li.unread').waitFor();
+  // What is like nothing is kept at once.
+  await typeLines(page, ['harbour wobbles 30s']);
+  await expect.poll(() => page.locator('li.unread').count()).toBe(2);
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -22,6 +22,18 @@ const FIVE = [
   'glute bridge 8',
 ];
 
+it('shows every row that a note speaks of', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, ['raise', 'skipping rope 4 min', 'jumping jack 4 min', 'run on the spot 60s']);
+  const note = page.locator('.notes article', { hasText: 'of hard work before the session' });
+  await note.getByRole('button', { name: 'Show them' }).click();
+  await page.getByRole('toolbar', { name: 'Picked rows' }).getByText('3 rows').waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('picks several rows and pins, doubles, moves and takes them out as one change each', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

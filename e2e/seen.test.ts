@@ -1,6 +1,6 @@
 import type { Browser } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
+import { choose, enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -30,12 +30,21 @@ it('notes in taps who was there and what hurt, which the person’s page and the
   await side.getByRole('button', { name: 'left' }).click();
   await expect.poll(() => side.getByRole('button', { name: 'left' }).getAttribute('aria-pressed')).toBe('true');
   await expectAccessible(page, 'who was there');
+  // What each reached: a tap for as many as usual, and a tap more.
+  const reached = entry.getByRole('region', { name: 'What each reached' });
+  await choose(reached.locator('.v-select').first(), 'Lateral lunge');
+  await reached.getByRole('button', { name: / by Halvard Quist$/ }).click();
+  const more = reached.getByRole('button', { name: 'More by Halvard Quist' });
+  const first = Number(await reached.locator('output').first().textContent());
+  await more.click();
+  await expect.poll(async () => Number(await reached.locator('output').first().textContent())).toBe(first + 1);
+  await expectAccessible(page, 'what each reached');
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 
   await people.getByRole('link', { name: 'Halvard Quist' }).click();
   const seen = page.getByRole('region', { name: 'Seen in sessions' });
-  await seen.getByText('niggle, left knee').waitFor();
+  await seen.getByText(`niggle, left knee, Lateral lunge ${String(first + 1)} reps`).waitFor();
   await seen.getByText('There 1 of 1 times').waitFor();
   await expectAccessible(page, 'a person with what was seen');
   expect(errors).toEqual([]);

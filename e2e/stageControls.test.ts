@@ -184,10 +184,10 @@ it('begins when the coach presses, or after a count, as was chosen on this devic
     await page.getByRole('button', { name: 'Start', exact: true }).click();
   };
   await again('When I press');
-  await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+  await page.getByRole('button', { name: 'Press when they stand ready' }).waitFor();
   await pass(page, 1500);
   expect((await said(page)).position).toMatch(/^0:00 /);
-  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('button', { name: 'Press when they stand ready' }).click();
   await page.locator('.kind', { hasText: 'Work' }).waitFor();
   await again('After a count of 5');
   await page.getByRole('button', { name: 'Start now' }).waitFor();
@@ -209,13 +209,88 @@ it('takes a note by one tap while people move, which stands in the log with its 
   await expectAccessible(page, 'the Stage, with a note to choose');
   await page.getByRole('button', { name: 'Too hard' }).click();
   await page.getByText('Noted: Step jack, too hard').waitFor();
+  // The drill's own fault is noted as the drill names it.
+  await page.keyboard.press('n');
+  const seen = (/If (.+?):/.exec(await mind.innerText()) ?? [])[1] ?? '';
+  await page
+    .getByRole('group', { name: 'Note' })
+    .getByRole('button', { name: new RegExp(`^${seen}$`, 'i') })
+    .click();
+  await page.getByText(`Noted: Step jack, ${seen}`).waitFor();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Stop and log it' }).click();
   const note = page.getByRole('textbox', { name: /^Note/ });
-  await expect.poll(() => note.inputValue()).toMatch(/^0:\d\d Step jack: too hard$/);
+  await expect.poll(() => note.inputValue()).toMatch(/^0:\d\d Step jack: too hard\n0:\d\d Step jack: .+$/);
   await page.getByRole('button', { name: 'Save to log' }).click();
   await page.getByText('Step jack: too hard').first().waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('waits for a press at its first use on a device, where the sound is tried', async () => {
+  const { context, page, errors } = await openWindow(browser, undefined, { stageWaits: true });
+  await page.addInitScript(() => {
+    const heard: number[] = [];
+    Object.assign(globalThis, { heard });
+    const start = OscillatorNode.prototype.start;
+    OscillatorNode.prototype.start = function (when = 0) {
+      heard.push(when);
+      start.call(this, when);
+    };
+  });
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, ['raise', 'step jack 30s alt']);
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  const press = page.getByRole('button', { name: 'Press when they stand ready' });
+  await press.waitFor();
+  await expectAccessible(page, 'the Stage, waiting');
+  await page.getByRole('button', { name: 'Try the sound' }).click();
+  await page.getByText('Not loud enough?').waitFor();
+  // Three counts and a start, a second apart.
+  const heard = await page.evaluate(() => Reflect.get(globalThis, 'heard') as number[]);
+  expect(heard.slice(1).map((when, at) => Math.round((when - (heard[at] ?? 0)) * 10) / 10)).toEqual([1, 1, 1]);
+  expect((await said(page)).position).toMatch(/^0:00 /);
+  await press.click();
+  await page.locator('.kind', { hasText: /Work|Get ready/ }).waitFor();
+  // The second time nothing is asked of the sound.
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Leave without logging' }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await press.waitFor();
+  expect(await page.getByRole('button', { name: 'Try the sound' }).count()).toBe(0);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+it('goes through a short check before the start, where that is switched on, and begins with the minute', async () => {
+  const { context, page, errors } = await openWindow(browser, undefined, { stageWaits: true });
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await typeLines(page, ['activate', 'lateral band walk 10/way']);
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('button', { name: 'Start and voice' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Start and voice' });
+  await dialog.getByText('A short check before each start').click();
+  await choose(dialog.locator('.v-select', { hasText: 'The run begins' }), 'At the next full minute');
+  await dialog.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  const check = page.getByRole('region', { name: 'Before you start' });
+  await check.getByText('Put out: loop bands').waitFor();
+  await expectAccessible(page, 'the check before the start');
+  const all = check.getByRole('button', { name: 'All checked' });
+  expect(await all.isDisabled()).toBe(true);
+  // Nothing begins before it is gone through.
+  await page.keyboard.press('Space');
+  for (const box of await check.getByRole('checkbox').all()) await box.check();
+  await all.click();
+  const left = Number(await page.locator('.counting').innerText());
+  expect(left).toBeGreaterThan(0);
+  expect(left).toBeLessThanOrEqual(60);
+  await page.getByRole('button', { name: 'Start now' }).click();
+  await page.locator('.kind', { hasText: /Get ready|Work/ }).waitFor();
   expect(errors).toEqual([]);
   await context.close();
 });

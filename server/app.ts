@@ -24,6 +24,7 @@ import { runRoutes } from './routes/runs.ts';
 import { sessionRoutes } from './routes/sessions.ts';
 import { standardRoutes } from './routes/standards.ts';
 import { voiceRoutes } from './routes/voice.ts';
+import { pronunciationRoutes } from './routes/pronunciations.ts';
 import { wordRoutes } from './routes/words.ts';
 import { espeakSpeaker, type Speaker } from './voice/speaker.ts';
 import type { Connection } from './store/database.ts';
@@ -77,6 +78,7 @@ export function createApp(parts: AppParts): Express {
     ...accountRoutes({ database, key: healthKeys, demo }),
     ...libraryRoutes(database, importShop),
     ...standardRoutes(database),
+    ...pronunciationRoutes(database),
     ...wordRoutes(database),
     ...voiceRoutes(parts.speaker ?? espeakSpeaker({ program: 'espeak-ng', folder: '' })),
     ...peopleRoutes(database, healthKeys, importShop),

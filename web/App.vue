@@ -8,9 +8,11 @@ import { useStepsFrom } from './loading/useSteps.ts';
 import AppRail from './shell/AppRail.vue';
 import DemoBanner from './shell/DemoBanner.vue';
 import { useAccountStore } from './shell/account.ts';
+import { useUpdateStore } from './offline/update.ts';
 import { useNoticesStore } from './shell/notices.ts';
 
 const AppNotice = defineAsyncComponent(() => import('./shell/AppNotice.vue'));
+const UpdateOffer = defineAsyncComponent(() => import('./offline/UpdateOffer.vue'));
 const PasswordDialog = defineAsyncComponent(() => import('./door/PasswordDialog.vue'));
 const SignedOutDialog = defineAsyncComponent(() => import('./door/SignedOutDialog.vue'));
 
@@ -35,6 +37,14 @@ watchEffect(() => {
 /** While the coach is asked something first, nothing behind the question can be reached, by eye or by ear. */
 const asked = computed(() => forgotten.value !== null || account.passwordAsked);
 
+const update = useUpdateStore();
+watchEffect((onCleanup) => {
+  // Nothing is fetched ahead while a class runs.
+  if (!account.account || onStage.value) return;
+  const soon = update.keepSoon();
+  onCleanup(() => clearTimeout(soon));
+});
+
 // A run that could not be sent when it ended goes out as soon as the connection is back.
 useEventListener(window, 'online', async () => (await import('./log/runs.ts')).useRunsStore().sendWaiting());
 </script>
@@ -46,6 +56,7 @@ useEventListener(window, 'online', async () => (await import('./log/runs.ts')).u
       <DemoBanner v-if="inDemo" />
       <RouterView />
     </main>
+    <UpdateOffer v-if="update.ready && !onStage" />
     <AppNotice v-if="notices.words" :key="notices.words" />
     <SignedOutDialog v-if="forgotten" :is-demo="forgotten.isDemo" />
     <PasswordDialog v-if="account.passwordAsked" />

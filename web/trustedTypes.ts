@@ -8,6 +8,9 @@ interface TrustedTypes {
   createPolicy(name: string, rules: Rules): unknown;
 }
 
+/** What keeps the application on a device. */
+export const SERVICE_WORKER = '/serviceWorker.js';
+
 /**
  * The page may make neither scripts nor elements of text (server/http/pages.ts), but for two things that the libraries do:
  * workers are started from addresses, those of this very origin's build and no others; and the theme is written into its
@@ -19,7 +22,8 @@ export function allowOwnWorkersAndStyles(
   types?.createPolicy('default', {
     createScriptURL: (address) => {
       const { origin, pathname } = new URL(address, location.href);
-      if (origin === location.origin && pathname.startsWith('/assets/')) return address;
+      if (origin === location.origin && (pathname.startsWith('/assets/') || pathname === SERVICE_WORKER))
+        return address;
       throw new TypeError('No script is started from there.');
     },
     createHTML: (text) => {

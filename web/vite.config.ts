@@ -2,6 +2,7 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import vuetify from 'vite-plugin-vuetify';
 import { lateStyles } from './lateStyles.ts';
+import { appOnDevice } from './offline/appOnDevice.ts';
 import { shippedLibrary } from './shippedLibrary.ts';
 
 const anyOf = (...patterns: readonly RegExp[]): RegExp => new RegExp(patterns.map(({ source }) => source).join('|'));
@@ -47,7 +48,7 @@ const api = process.env['API'] ?? 'http://127.0.0.1:4380';
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [vue(), vuetify({ autoImport: true }), shippedLibrary(), lateStyles()],
+  plugins: [vue(), vuetify({ autoImport: true }), shippedLibrary(), lateStyles(), appOnDevice()],
   worker: { format: 'es', plugins: () => [shippedLibrary()] },
   build: {
     manifest: true,

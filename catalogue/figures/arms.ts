@@ -27,7 +27,7 @@ const hugged = frame(STAND, spine(10), rightArm(84, -34, 40, 50), leftArm(78, -3
 const chestOpened = (up: number, out: number) =>
   there([frame(STAND, spine(4), arms(78, 6, 30)), frame(STAND, spine(-10), head(-10), arms(up, out, 8))], {
     natural: 3.5,
-    ...from,
+    view: 'front',
   });
 const opened = (back: number) => frame(STAND, spine(-8), arms(back, 88, 10));
 const hug = (back: number, natural: number) => there([opened(back), hugged], { natural, ...from });

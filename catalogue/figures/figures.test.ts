@@ -72,6 +72,18 @@ describe('the figures of the catalogue', { timeout: 60_000 }, () => {
     expect(drawn.filter(({ motion }) => motion.keyframes.length < 2)).toEqual([]);
   });
 
+  it('are a drill’s own: no two drills are drawn as one, but for two that differ in the foot or the fist alone', () => {
+    const drawnAs = new Map<string, string[]>();
+    for (const { id, figure } of catalogue) {
+      const base = JSON.stringify(figures[figure]?.base);
+      drawnAs.set(base, [...(drawnAs.get(base) ?? []), id]);
+    }
+    expect([...drawnAs.values()].filter((ids) => ids.length > 1)).toEqual([
+      ['side-monster-walk', 'lateral-squat-walk'],
+      ['push-up', 'fist-push-up'],
+    ]);
+  });
+
   it('draw only rungs that there are', () => {
     const strays = catalogue.flatMap((drill) =>
       Object.keys(figures[drill.figure]?.rungs ?? {}).filter((id) => !drill.ladder.some((rung) => rung.id === id)),

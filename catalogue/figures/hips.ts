@@ -46,7 +46,11 @@ export const bridge = (lift: number, x = 0.3, ...parts: readonly Parts[]): Pose 
   );
 };
 const bridging = (low: Pose, high: Pose): Motion => there([low, high]);
-const squeeze = there([STAND, frame(STAND, hips(0.025, 0.529), tilt(-6), spine(4))], { natural: 4 });
+/** Palms on the seat. */
+const ON_SEAT = arms(-38, 16, 42, 40);
+const squeeze = there([frame(STAND, ON_SEAT, tilt(4)), frame(STAND, ON_SEAT, hips(0.035, 0.529), tilt(-9), spine(6))], {
+  natural: 4,
+});
 const wideKnees = feet(0.3, 0.08, 0, { kneeTo: [1, 0, 0.9] });
 const shutKnees = feet(0.3, 0.08, 0, { kneeTo: [1, 0, 0.02] });
 const seatedSpread = there(
@@ -157,7 +161,7 @@ const set = (lift: number): Motion =>
   );
 const sitOnWall = (y: number, about: Parts = {}): Motion =>
   still(frame(STAND, hips(-0.05, y), tilt(-1), feet(0.22), arms(70, 6, 20), about), { props: [wallAhead(-0.11)] });
-const oneLeg = (about: Parts): Pose => frame(LOOSE, rightLeg(52, 64, 0), about);
+const oneLeg = (about: Parts): Pose => frame(LOOSE, rightLeg(76, 84, 0), about);
 const hitch = (up: number, about: Parts, over = 0): Motion =>
   there(
     [
@@ -365,7 +369,7 @@ export const hipFigures: Figures = {
     higher: sitOnWall(0.38),
     'one heel up': as(sitOnWall(0.29, rightFoot(0.22, 0.09, 0, { heelUp: 34 })), { view: 'side' }),
   }),
-  'single-leg-stand': figure(still(oneLeg(arms(0, 34, 10)), around), {
+  'single-leg-stand': figure(still(oneLeg(arms(0, 64, 8)), around), {
     'toes of the other foot down': still(frame(STAND, rightFoot(0.1, 0.09, 0, { heelUp: 50 }), leftHand(0.36, 0.78)), {
       ...around,
       props: [wallAhead(0.4)],
@@ -374,7 +378,7 @@ export const hipFigures: Figures = {
       ...around,
       props: [wallAhead(0.42)],
     }),
-    'turn the head': there([oneLeg(arms(0, 34, 10)), frame(oneLeg(arms(0, 34, 10)), head(0, 0, 55))], {
+    'turn the head': there([oneLeg(arms(0, 64, 8)), frame(oneLeg(arms(0, 64, 8)), head(0, 0, 55))], {
       ...around,
       natural: 6,
     }),
@@ -383,7 +387,7 @@ export const hipFigures: Figures = {
     sitting: there([SIT, frame(SIT, hips(0, 0.315), tilt(-4))], { props: [CHAIR], natural: 4 }),
     'one side at a time': as(there([STAND, frame(STAND, hips(0.02, 0.529), tilt(-4, 0, 8))], { natural: 4 }), {}),
   }),
-  'standing-hip-hitch': figure(hitch(10, ON_HIPS), {
+  'standing-hip-hitch': figure(hitch(15, ON_HIPS), {
     'hold a wall': as(hitch(10, { ...ON_HIPS, ...leftHand(0.06, 0.68, 0.37) }), { props: [wallAside(-0.41)] }),
     'off the edge of a step': hitch(14, ON_HIPS, STEP_HEIGHT),
   }),

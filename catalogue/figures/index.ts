@@ -2,9 +2,12 @@ import type { Figures } from '@prompt-spark/core/figure/motion';
 import { armFigures } from './arms.ts';
 import { breathingFigures } from './breathing.ts';
 import { circleFigures } from './circles.ts';
-import { gymFigures } from './gym.ts';
+import { floorFigures } from './floor.ts';
+import { hangingFigures } from './hanging.ts';
 import { hipFigures } from './hips.ts';
 import { jumpFigures } from './jumps.ts';
+import { kickFigures } from './kicks.ts';
+import { laneFigures } from './lanes.ts';
 import { lungeFigures } from './lunges.ts';
 import { patternFigures } from './patterns.ts';
 import { postureFigures } from './postureFigures.ts';
@@ -15,7 +18,9 @@ import { runningFigures } from './running.ts';
 import { spineFigures } from './spine.ts';
 import { stepFigures } from './steps.ts';
 import { stretchFigures } from './stretches.ts';
+import { supportFigures } from './supports.ts';
 import { trunkFigures } from './trunk.ts';
+import { weightFigures } from './weights.ts';
 
 /** The figure of every drill in the catalogue by its id, and of every posture. */
 export const figures: Figures = {
@@ -34,6 +39,11 @@ export const figures: Figures = {
   ...pullFigures,
   ...patternFigures,
   ...jumpFigures,
-  ...gymFigures,
+  ...kickFigures,
+  ...laneFigures,
+  ...supportFigures,
+  ...weightFigures,
+  ...floorFigures,
+  ...hangingFigures,
   ...postureFigures,
 };

@@ -84,7 +84,7 @@ const long = (...parts: readonly Parts[]): Pose =>
     ...parts,
   );
 const floorHand = leftHand(0.2, 0.02, 0.1, { fingersTo: [1, 0, 0] });
-const toInstep = long(tilt(48), spine(54), rightHand(0.3, 0.03, 0.03, { elbowTo: [1, -0.6, 0] }));
+const toInstep = long(tilt(50), spine(58), rightHand(0.36, 0.03, 0.03, { elbowTo: [1, -0.6, 0] }));
 const reachUp = long(floorHand, spine(30, 0, -44), rightArm(80, 84, 4), head(-10, 0, -20));
 const benchProp: Prop = { kind: 'block', x: 0.34, height: BENCH_HEIGHT, deep: 0.22, wide: 0.5 };
 const benchHands = hands(0.3, BENCH_HEIGHT + 0.015, 0.12, { fingersTo: [1, 0, 0] });
@@ -191,7 +191,7 @@ export const lungeFigures: Figures = {
     'hold a chair, no turn': as(back(lunge(0.34, 0.14, 0.4, { ...carry, ...chairHand })), { props: [chair] }),
     'overhead reach': back(lunge(0.32, 0.2, 0.36, spine(-8, 0, -30), arms(168, 6, 4))),
   }),
-  'lunge-elbow-to-instep': figure(there([long(), toInstep], { natural: 5 }), {
+  'lunge-elbow-to-instep': figure(there([long(tilt(36), spine(40)), toInstep], { natural: 5 }), {
     'hands on a bench': as(
       there(
         [benchLong(), benchLong(spine(22), rightHand(0.3, BENCH_HEIGHT + 0.02, 0, { elbowTo: [0.6, -0.2, 0.2] }))],

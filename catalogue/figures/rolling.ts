@@ -102,14 +102,17 @@ export const rollingFigures: Figures = {
     ),
     'arms overhead': as(each(there([upperBack(0.03), upperBack(-0.05)]), arms(160, 12)), { props: [roller(-0.2)] }),
   }),
-  'lengthwise-chest-opener': figure(still(onSpine(0.136, 78, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'above' }), {
-    'on a rolled towel': still(onSpine(0.098, 78, 8, 0), { props: [towel(-0.2, 'x')], view: 'above' }),
-    'arms low': still(onSpine(0.136, 40, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'above' }),
-    'arms bent at shoulder height': still(onSpine(0.136, 84, 88, -86), {
-      props: [roller(-0.2, 0, 'x')],
-      view: 'above',
-    }),
-  }),
+  'lengthwise-chest-opener': figure(
+    still(onSpine(0.136, 78, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'three-quarter' }),
+    {
+      'on a rolled towel': still(onSpine(0.098, 78, 8, 0), { props: [towel(-0.2, 'x')], view: 'three-quarter' }),
+      'arms low': still(onSpine(0.136, 40, 8, 0), { props: [roller(-0.2, 0, 'x')], view: 'three-quarter' }),
+      'arms bent at shoulder height': still(onSpine(0.136, 84, 88, -86), {
+        props: [roller(-0.2, 0, 'x')],
+        view: 'three-quarter',
+      }),
+    },
+  ),
   'front-hip-roll': figure(there([front(-0.02), front(0.06)], { props: [roller(0.02)], natural: 3.5 }), {
     'massage stick, sitting': sittingStick,
   }),

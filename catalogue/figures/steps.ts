@@ -236,8 +236,8 @@ export const stepFigures: Figures = {
     'heels a little lower': tiptoed(22),
     'on the spot, hold a wall': as(tiptoed(40, 0, hands(0.36, 0.74)), { props: [wallAhead(0.4)], travel: [0, 0] }),
   }),
-  'heel-walk': figure(tiptoed(-14), {
-    'on the spot, hold a wall': as(tiptoed(-14, 0, hands(0.36, 0.74)), { props: [wallAhead(0.4)], travel: [0, 0] }),
+  'heel-walk': figure(tiptoed(-20), {
+    'on the spot, hold a wall': as(tiptoed(-20, 0, hands(0.36, 0.74)), { props: [wallAhead(0.4)], travel: [0, 0] }),
   }),
   'single-leg-hinge-walk': figure(walked(balance(76, 0, arms(76, 30, 4))), {
     'hands on a wall': as(

@@ -394,8 +394,8 @@ export const stretchFigures: Figures = {
     }),
     'lean forward': still(butterfly(30, 0), { view: 'front' }),
   }),
-  'straddle-reach': figure(still(straddle(24, 70), { view: 'three-quarter' }), {
-    'hands behind, sit tall': still(straddle(-8, -34), { view: 'three-quarter' }),
-    'reach further': still(straddle(36, 96), { view: 'three-quarter' }),
+  'straddle-reach': figure(still(straddle(24, 70), { view: 'front' }), {
+    'hands behind, sit tall': still(straddle(-8, -34), { view: 'front' }),
+    'reach further': still(straddle(36, 96), { view: 'front' }),
   }),
 };

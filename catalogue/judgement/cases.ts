@@ -7,7 +7,9 @@ export interface WrittenCase {
 }
 
 /** Every case of a file, without the lines that only explain. Fields stand between semicolons. */
-export function casesIn(file: 'swaps.txt' | 'reviews.txt' | 'fits.txt'): readonly WrittenCase[] {
+export function casesIn(
+  file: 'swaps.txt' | 'reviews.txt' | 'fits.txt' | 'kit.txt' | 'progress.txt' | 'progressSteps.txt',
+): readonly WrittenCase[] {
   const text = readFileSync(new URL(file, import.meta.url), 'utf8');
   return text
     .split('\n')

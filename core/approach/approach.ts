@@ -35,6 +35,8 @@ export interface Caps {
   readonly effort: Effort;
   /** Share of the time that may be hidden. */
   readonly hidden: number;
+  /** The whole, the sets on the way to a lift left out. */
+  readonly whole: Seconds;
 }
 
 /** Behm et al. 2016 for the holds (see the review); the rest is common practice, no source. */
@@ -46,4 +48,5 @@ export const USUAL_CAPS: Caps = {
   raiseBeforeFast: 60,
   effort: 6,
   hidden: 0.35,
+  whole: 1200,
 };

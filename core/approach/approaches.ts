@@ -42,7 +42,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     essential: ['release', 'mobilise', 'integrate', 'raise'],
     sides: 'alternating',
     rampUp: SHORT_RAMP_UP,
-    caps: { ...USUAL_CAPS, hidden: 0.4 },
+    caps: { ...USUAL_CAPS, hidden: 0.4, whole: 480 },
     without: ['plane-missing', 'hard-easy-hard'],
   },
   {
@@ -66,7 +66,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     essential: ['raise', 'mobilise'],
     sides: 'alternating',
     rampUp: USUAL_RAMP_UP,
-    caps: { ...USUAL_CAPS, effort: 7 },
+    caps: { ...USUAL_CAPS, effort: 7, whole: 1800 },
     without: [],
   },
   {
@@ -90,7 +90,7 @@ export const APPROACHES: readonly [Approach, ...Approach[]] = [
     essential: ['mobilise'],
     sides: 'as the drill prefers',
     rampUp: USUAL_RAMP_UP,
-    caps: { ...USUAL_CAPS, holdWarn: 45, holdStop: 60, hidden: 0.45 },
+    caps: { ...USUAL_CAPS, holdWarn: 45, holdStop: 60, hidden: 0.45, whole: 1500 },
     without: ['no-raise', 'hold-after-moving', 'hard-easy-hard'],
   },
   {

@@ -39,6 +39,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'barbell',
       'strongman',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.4,
       'ankle · dorsiflexion': 0.8,
@@ -83,6 +84,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'weightlifting',
       'strongman',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.4,
       'shoulder · overhead': 1,
@@ -129,6 +131,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'orienteering',
       'trail',
     ],
+    holds: 'short',
     needs: {
       'system · pulse': 0.9,
       'hip · flexion': 0.6,
@@ -169,6 +172,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'double unders',
       'dodgeball',
     ],
+    holds: 'short',
     needs: {
       'system · pulse': 0.7,
       'ankle · dorsiflexion': 0.6,
@@ -201,6 +205,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'self-defence',
       'fencing',
     ],
+    holds: 'short',
     needs: {
       'system · pulse': 0.8,
       'thoracic · rotation': 0.9,
@@ -232,6 +237,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'tumbling',
       'gymnastics',
     ],
+    holds: 'short',
     needs: {
       'system · pulse': 0.7,
       'neck · turning': 0.6,
@@ -262,6 +268,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'dragon boat',
       'gig',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.7,
       'hip · flexion': 0.8,
@@ -299,6 +306,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'workout',
       'step class',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.9,
       'hip · flexion': 0.5,
@@ -316,6 +324,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
     id: 'desk-reset',
     name: 'Desk reset',
     words: ['desk', 'reset', 'office', 'posture', 'stretch', 'sitting', 'computer', 'break'],
+    holds: 'free',
     needs: {
       'system · breathing': 0.6,
       'hip flexor · length': 0.9,
@@ -347,6 +356,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'shovelling',
       'snow',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.5,
       'spine · bending': 0.4,
@@ -388,6 +398,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'medicine ball',
       'archery',
     ],
+    holds: 'short',
     needs: {
       'system · pulse': 0.5,
       'thoracic · rotation': 1,
@@ -422,6 +433,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'monkey bars',
       'open water',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.6,
       'shoulder · overhead': 1,
@@ -453,6 +465,7 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'velodrome',
       'triathlon',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.8,
       'hip flexor · length': 0.7,
@@ -468,24 +481,20 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
   },
   {
     id: 'dance-floor',
-    name: 'Dance, yoga and floor work',
+    name: 'Dance and gymnastics',
     words: [
       'dance',
       'ballet',
       'barre',
-      'yoga',
-      'pilates',
       'gymnastics',
       'cheer',
       'cheerleading',
       'tumbling',
       'handstand',
-      'flexibility',
-      'splits',
-      'mobility',
       'skating',
       'figure skating',
     ],
+    holds: 'usual',
     needs: {
       'system · pulse': 0.5,
       'hip · external rotation': 0.9,
@@ -502,6 +511,30 @@ export const MAIN_SESSIONS: readonly MainSession[] = [
       'shoulder · overhead': 0.5,
       'wrist · range': 0.5,
       'system · balance': 0.6,
+    },
+  },
+  {
+    id: 'yoga-range',
+    name: 'Yoga, Pilates and mobility',
+    words: ['yoga', 'pilates', 'flexibility', 'splits', 'mobility'],
+    holds: 'free',
+    needs: {
+      'system · breathing': 0.5,
+      'system · pulse': 0.3,
+      'hip · external rotation': 0.8,
+      'hip · abduction': 0.5,
+      'hip · flexion': 0.6,
+      'hamstrings · length': 0.8,
+      'adductors · length': 0.6,
+      'ankle · dorsiflexion': 0.4,
+      'spine · bending': 0.6,
+      'spine · arching': 0.5,
+      'spine · side bending': 0.5,
+      'thoracic · rotation': 0.5,
+      'trunk · activation': 0.8,
+      'shoulder · overhead': 0.5,
+      'wrist · range': 0.5,
+      'system · balance': 0.5,
     },
   },
 ];

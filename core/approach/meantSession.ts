@@ -1,6 +1,6 @@
 import { nameWords } from '../reading/words.ts';
 import type { Target } from '../drills/target.ts';
-import type { MainSession } from './mainSession.ts';
+import type { HoldsBefore, MainSession } from './mainSession.ts';
 import { MAIN_SESSIONS } from './mainSessions.ts';
 
 /**
@@ -102,5 +102,12 @@ function together(sessions: readonly MainSession[]): MainSession | undefined {
     name: sessions.map(({ name }) => name).join(' and '),
     words: [],
     needs: Object.fromEntries(needs),
+    holds: strictest(sessions),
   };
+}
+
+/** What several sessions allow of holds together: what each of them allows. */
+function strictest(sessions: readonly MainSession[]): HoldsBefore {
+  const order: readonly HoldsBefore[] = ['short', 'usual', 'free'];
+  return order.find((holds) => sessions.some((session) => session.holds === holds)) ?? 'usual';
 }

@@ -24,6 +24,8 @@ export const MOST_TITLE = 120;
 export const MOST_PURPOSE = 120;
 export const MOST_TAG = 40;
 export const MOST_CUE = 200;
+/** Lines of the script that are changed in one slot. */
+export const MOST_SAID_INSTEAD = 24;
 /** Of a line that could not be read; a longer one is kept as several. */
 export const MOST_UNREAD = 500;
 /** Of a line that is read at all; a longer one is kept as it is. */

@@ -17,6 +17,16 @@ export interface TrackDrill {
   readonly variantId: string;
 }
 
+/** A line of the script, in its fullest form, and what is said in its place; empty where nothing is. */
+export interface SaidInstead {
+  readonly line: string;
+  readonly instead: string;
+}
+
+/** A tick at every repetition, or a breath to follow: in and out. */
+export const GUIDES = ['tick', 'breath'] as const;
+export type Guide = (typeof GUIDES)[number];
+
 /** A place in the circuit holding a drill with a dose. */
 export interface Slot {
   readonly kind: 'slot';
@@ -51,6 +61,10 @@ export interface Slot {
   readonly optional: boolean;
   /** The coach's own cue; empty for the drill's. */
   readonly cue: string;
+  /** Lines of the script that the coach changed or silenced here. */
+  readonly said: readonly SaidInstead[];
+  /** What leads people through it beside the voice; null for nothing. */
+  readonly guide: Guide | null;
   /** The line it was read from, where its drill was guessed at; empty where it is sure. */
   readonly guess: string;
   /** What people on other tracks do instead, for the same seconds; it says nothing of who they are or why. */

@@ -26,6 +26,8 @@ export function usualSlot(drill: Drill, id: string): Slot {
     doseKept: false,
     optional: false,
     cue: '',
+    said: [],
+    guide: null,
     guess: '',
     tracks: [],
   };

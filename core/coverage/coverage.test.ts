@@ -33,6 +33,7 @@ const library = libraryOf([bend, turn, stick]);
 const session: MainSession = {
   id: 'made-up',
   name: 'Made up',
+  holds: 'usual',
   words: ['invented'],
   needs: { 'hip · flexion': 1, 'pattern · squat': 0.5, 'thoracic · rotation': 0.5 },
 };

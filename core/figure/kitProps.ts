@@ -38,6 +38,9 @@ export function kitProps(
     if (item === 'light plate') add({ kind: 'held', item: 'plate', by: ['leftFingers', 'rightFingers'] });
     if (item === 'medicine ball') add({ kind: 'held', item: 'ball', by: ['leftFingers', 'rightFingers'] });
     if (item === 'kettlebell') add({ kind: 'held', item: 'kettlebell', by: ['leftFingers', 'rightFingers'] });
+    if (item === 'dumbbell') {
+      for (const by of ['leftFingers', 'rightFingers'] as const) add({ kind: 'held', item: 'dumbbell', by: [by] });
+    }
     if (item === 'mat' && ON_A_MAT.has(posture)) add(matUnder(motion));
     if (item === 'chair') add({ kind: 'chair', x: 0 });
     if (item === 'line') add({ kind: 'line', axis: 'z', at: 0 });

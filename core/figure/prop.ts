@@ -18,12 +18,14 @@ export type Prop =
   | { readonly kind: 'roller'; readonly at: Vector; readonly along: 'x' | 'z'; readonly radius?: number }
   | { readonly kind: 'mat'; readonly from: number; readonly to: number; readonly half?: number }
   | { readonly kind: 'cushion'; readonly at: Vector }
+  /** A bar across the figure to hang from, on two posts. */
+  | { readonly kind: 'bar'; readonly x: number; readonly height: number }
   /** A line on the floor. */
   | { readonly kind: 'line'; readonly axis: 'x' | 'z'; readonly at: number }
-  /** A ball, plate, kettlebell or rolled massage stick in the middle of the parts that hold it. */
+  /** A ball, plate, kettlebell or dumbbell in the middle of the parts that hold it. */
   | {
       readonly kind: 'held';
-      readonly item: 'plate' | 'kettlebell' | 'ball';
+      readonly item: 'plate' | 'kettlebell' | 'ball' | 'dumbbell';
       readonly by: readonly Part[];
       readonly off?: Vector;
     }

@@ -34,6 +34,8 @@ export function propShapes(prop: Prop, joints: Joints, share: number): readonly 
       const [x, y, z] = prop.at;
       return box([x - 0.08, Math.max(0, y - 0.02), z - 0.1], [x + 0.08, y + 0.02, z + 0.1]);
     }
+    case 'bar':
+      return bar(prop.x, prop.height);
     case 'line':
       return [floorLine(prop.axis, prop.at)];
     case 'held':
@@ -49,6 +51,17 @@ export function propShapes(prop: Prop, joints: Joints, share: number): readonly 
     case 'machine':
       return machineShapes(prop.machine, joints);
   }
+}
+
+/** A bar across, and its posts behind. */
+function bar(x: number, height: number): readonly Shape[] {
+  const half = 0.34;
+  return [
+    line([x, height, -half], [x, height, half]),
+    soft([x, 0, -half], [x, height, -half]),
+    soft([x, 0, half], [x, height, half]),
+    disc([x, height, half], 0.014, true),
+  ];
 }
 
 /** A strip of tape on the floor. */
@@ -108,7 +121,11 @@ function roller([x, y, z]: Vector, along: 'x' | 'z', radius: number): readonly S
   ];
 }
 
-function held(item: 'plate' | 'kettlebell' | 'ball', at: Vector): readonly Shape[] {
+function held(item: 'plate' | 'kettlebell' | 'ball' | 'dumbbell', at: Vector): readonly Shape[] {
+  if (item === 'dumbbell') {
+    const [one, other] = [add(at, [0.045, 0, -0.045]), add(at, [-0.045, 0, 0.045])];
+    return [line(one, other), disc(one, 0.028, true), disc(other, 0.028, true)];
+  }
   if (item === 'ball') return [disc(at, 0.065, true)];
   if (item === 'plate') return [disc(at, 0.06), disc(at, 0.014, true)];
   const bell = add(at, [0, -0.075, 0]);

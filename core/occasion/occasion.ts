@@ -8,6 +8,7 @@ import type { Target } from '../drills/target.ts';
 import type { Ceilings } from '../people/ceilings.ts';
 import type { Seconds } from '../units.ts';
 import { ANYWHERE, type Site } from './site.ts';
+import { withLiftOf } from './liftOf.ts';
 import { withStandIns } from './standIns.ts';
 import { AT_THE_START, type Stance } from './stance.ts';
 import { USUAL_TIMES, type TradeTimes } from './trade.ts';
@@ -69,7 +70,8 @@ export type KnownOfOccasion = Pick<Occasion, 'library'> & Partial<Occasion>;
 /** An occasion from what is known of it: anywhere with everything, anybody who knows every drill, at the usual pace. */
 export function occasionOf(known: KnownOfOccasion): Occasion {
   const occasion = { ...USUAL, ...known };
-  return { ...occasion, library: withStandIns(occasion.library, occasion.site) };
+  const there = withStandIns(occasion.library, occasion.site);
+  return { ...occasion, library: withLiftOf(there, occasion.session) };
 }
 
 const USUAL: Omit<Occasion, 'library'> = {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { baseOf } from '../drills/drill.ts';
 import { libraryOf } from '../drills/library.ts';
-import { reviewCircuit } from '../review/reviewCircuit.ts';
+import { findingsOf } from '../testing/findings.ts';
 import { testDrill } from '../testing/drills.ts';
 import { bareSite } from '../testing/places.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
@@ -40,11 +40,11 @@ describe('kit that stands in for what a site lacks', () => {
   it('is not missed, where what nothing stands in for is', () => {
     const { circuit } = readWhiteboard('people: 6\nactivate\nbanded 30s', library);
     const titles = (site = ANYWHERE) =>
-      reviewCircuit(circuit, occasionOf({ library, site }))
+      findingsOf(circuit, occasionOf({ library, site }))
         .filter(({ rule }) => rule === 'too-few-things')
         .map(({ title }) => title);
     expect(titles()).toEqual([]);
     expect(titles(longBands)).toEqual([]);
-    expect(titles(bareSite())).toEqual(['6 people, no loop bands']);
+    expect(titles(bareSite())).toEqual(['No loop bands here']);
   });
 });

@@ -1,6 +1,7 @@
 import type { Drill } from '../drills/drill.ts';
 import { KIT, type Kit } from '../drills/kit.ts';
-import { plainName, type DrillLibrary } from '../drills/library.ts';
+import type { DrillLibrary } from '../drills/library.ts';
+import { withDrills } from '../drills/withDrills.ts';
 import type { Site } from './site.ts';
 
 const made = new WeakMap<DrillLibrary, Map<string, DrillLibrary>>();
@@ -23,18 +24,6 @@ export function withStandIns(library: DrillLibrary, { kit }: Pick<Site, 'kit'>):
   );
   known.set(key, there);
   return there;
-}
-
-/** A library with some of its drills in another form, under the same ids and names. */
-function withDrills(library: DrillLibrary, changed: readonly Drill[]): DrillLibrary {
-  if (changed.length === 0) return library;
-  const byId = new Map(library.byId);
-  const byName = new Map(library.byName);
-  for (const drill of changed) {
-    byId.set(drill.id, drill);
-    for (const name of [drill.name, ...drill.aliases]) byName.set(plainName(name), drill);
-  }
-  return { ...library, drills: library.drills.map((drill) => byId.get(drill.id) ?? drill), byId, byName };
 }
 
 /** A drill with what stands in for kit that is not there; undefined where nothing of it does. */

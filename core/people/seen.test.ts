@@ -10,6 +10,7 @@ const seen = (runId: string, day: string, change: Partial<Seen> = {}): Seen => (
   where: null,
   side: null,
   pain: null,
+  reached: [],
   ...change,
 });
 const knee = { state: 'niggle', where: 'knee', side: 'left', pain: 3 } as const;

@@ -1,3 +1,4 @@
+import type { Reached } from './reached.ts';
 import type { Region } from './region.ts';
 
 /** How somebody came through a warm-up. */
@@ -19,6 +20,8 @@ export interface Seen {
   readonly side: SeenSide | null;
   /** How much it hurt, 0–10; null where not said. */
   readonly pain: number | null;
+  /** What they reached in drills that were counted. */
+  readonly reached: readonly Reached[];
 }
 
 /** The most that is kept of one person: about four a week for a year. */
@@ -43,7 +46,13 @@ export function withSeenIn(seen: readonly Seen[], runIds: readonly string[], run
   const [gravest] = noted.toSorted((one, other) => GRAVITY.indexOf(other.state) - GRAVITY.indexOf(one.state));
   if (!gravest) return seen;
   const others = seen.filter((one) => !runIds.includes(one.runId));
-  return withSeen(others, { ...gravest, runId });
+  // What was counted in either is counted in the one; of one drill what the graver record says.
+  const reached = new Map(
+    [...noted.filter((one) => one !== gravest), gravest].flatMap((one) =>
+      one.reached.map((what) => [what.drillId, what] as const),
+    ),
+  );
+  return withSeen(others, { ...gravest, runId, reached: [...reached.values()] });
 }
 
 /** Another state in a run: what hurt, and where, belongs to a niggle or a stop alone. */

@@ -11,7 +11,10 @@ const ticks = (board: string) => {
   const { segments } = timeCircuit(circuit, occasionOf({ library: testLibrary }));
   const slots = new Map(allSlots(circuit).map((slot) => [slot.id, slot]));
   const [work] = segments.filter(({ kind }) => kind === 'work');
-  return { at: ticksOf(segments, ({ slotId }) => slots.get(slotId)).map(({ at }) => at - (work?.start ?? 0)), work };
+  return {
+    at: ticksOf(segments, ({ slotId }) => slots.get(slotId), true).map(({ at }) => at - (work?.start ?? 0)),
+    work,
+  };
 };
 
 it('ticks at every repetition but the first, and leaves the last three seconds to their count', () => {
@@ -22,4 +25,18 @@ it('ticks at every repetition but the first, and leaves the last three seconds t
 it('does not tick for a time, nor where there is no room for it', () => {
   expect(ticks('raise\n tall reach 30s').at).toEqual([]);
   expect(ticks('raise\n deep sit 1 @3s').at).toEqual([]);
+});
+
+it('ticks only where a slot asks for it, unless all do', () => {
+  const { circuit } = readWhiteboard('raise\n deep sit 8 @3s\n deep sit 8 @3s', testLibrary);
+  const { segments } = timeCircuit(circuit, occasionOf({ library: testLibrary }));
+  const [first] = allSlots(circuit);
+  const ticked = ticksOf(
+    segments,
+    ({ slotId }) => first && { dose: first.dose, guide: slotId === first.id ? 'tick' : null },
+    false,
+  );
+  const end = segments.find(({ slotId, kind }) => kind === 'work' && slotId === first?.id)?.end ?? 0;
+  expect(ticked).toHaveLength(6);
+  expect(ticked.every(({ at }) => at < end)).toBe(true);
 });

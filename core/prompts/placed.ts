@@ -4,11 +4,14 @@ import type { Gap, LeftOut, Prompt, Script, WantedLine } from './prompt.ts';
 /** Silence between two prompts. Common practice, no source. */
 const BREATH: Seconds = 0.25;
 
+/** What is said, and what there was no room for. */
+type Placed = Pick<Script, 'prompts' | 'leftOut'>;
+
 /**
  * Lines given their seconds: what must be said first, then the others in the order they are wanted. Each is said in the
  * fullest form that has room, whole, inside its gap, and never while something else is said.
  */
-export function placed(lines: readonly WantedLine[], lengthOf: (text: string) => Seconds): Script {
+export function placed(lines: readonly WantedLine[], lengthOf: (text: string) => Seconds): Placed {
   const prompts: Prompt[] = [];
   const leftOut: LeftOut[] = [];
   for (const line of [...lines.filter(({ must }) => must), ...lines.filter(({ must }) => !must)]) {
@@ -25,7 +28,7 @@ function missed({ slotId, kind, forms, gaps }: WantedLine): LeftOut {
 }
 
 function placeFor(
-  { slotId, kind, forms, gaps }: WantedLine,
+  { slotId, kind, forms, gaps, line = forms[0] }: WantedLine,
   said: readonly Prompt[],
   lengthOf: (text: string) => Seconds,
 ): Prompt | undefined {
@@ -33,7 +36,7 @@ function placeFor(
     for (const text of forms) {
       const length = lengthOf(text);
       const at = firstRoom(gap, length, said);
-      if (at !== undefined) return { at, length, text, kind, slotId };
+      if (at !== undefined) return { at, length, text, kind, slotId, line };
     }
   }
   return undefined;

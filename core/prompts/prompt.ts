@@ -16,6 +16,8 @@ export interface Prompt {
   readonly text: string;
   readonly kind: PromptKind;
   readonly slotId: string;
+  /** The line in its fullest form, as it would be said unchanged. */
+  readonly line: string;
 }
 
 /** Something that should have been said and for which there was no room. */
@@ -31,6 +33,14 @@ export interface LeftOut {
 export interface Script {
   readonly prompts: readonly Prompt[];
   readonly leftOut: readonly LeftOut[];
+  /** Lines that the coach silenced, each once a slot. */
+  readonly silenced: readonly SilencedLine[];
+}
+
+/** A line that is not said, in its fullest form. */
+export interface SilencedLine {
+  readonly slotId: string;
+  readonly line: string;
 }
 
 /** A stretch of time in which a line may be said whole. */
@@ -44,6 +54,8 @@ export interface WantedLine {
   readonly slotId: string;
   readonly kind: PromptKind;
   readonly forms: readonly [string, ...string[]];
+  /** What it would be without the coach's change; the fullest form where there is none. */
+  readonly line?: string;
   readonly gaps: readonly Gap[];
   /** Without it people do the wrong thing: it is placed before all others. */
   readonly must: boolean;

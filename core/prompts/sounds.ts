@@ -1,8 +1,11 @@
 import type { Seconds } from '../units.ts';
 import type { Segment } from '../timeline/timeline.ts';
 
-/** A sound that marks time: the last three seconds, work begins, the side changes, rest begins, the circuit ends, a repetition. */
-export type SoundKind = 'count' | 'go' | 'switch' | 'rest' | 'end' | 'tick';
+/**
+ * A sound that marks time: the last three seconds, work begins, the side changes, rest begins, the circuit ends, a
+ * repetition, a breath goes in, a breath goes out.
+ */
+export type SoundKind = 'count' | 'go' | 'switch' | 'rest' | 'end' | 'tick' | 'in' | 'out';
 
 /** A sound and when it is due, in seconds from the start of the circuit. */
 export interface Sound {

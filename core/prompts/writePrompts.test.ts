@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { MOST_SAID_INSTEAD } from '../circuit/bounds.ts';
 import { slotsOf, type Circuit } from '../circuit/circuit.ts';
+import { changeSlot } from '../circuit/edit.ts';
 import { occasionOf } from '../occasion/occasion.ts';
 import { anyCircuit } from '../testing/arbitrary.ts';
 import { testLibrary } from '../testing/drills.ts';
@@ -8,6 +10,7 @@ import { often } from '../testing/often.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { readWhiteboard } from '../whiteboard/readWhiteboard.ts';
 import { guessedLength, TALKS, type Talk } from './prompt.ts';
+import { withSaidInstead } from './saidInstead.ts';
 import { writePrompts } from './writePrompts.ts';
 
 const occasion = occasionOf({ library: testLibrary });
@@ -120,5 +123,43 @@ describe('over circuits at random', () => {
       }),
       { numRuns: often(300, 2000) },
     );
+  });
+});
+
+describe('a line that the coach has said otherwise', () => {
+  const board = 'raise\n tall reach 40s';
+  const changed = (line: string, instead: string | null) => {
+    const circuit = read(board);
+    const [slot] = circuit.blocks.flatMap(slotsOf);
+    return scriptOf(slot ? changeSlot(circuit, slot.id, (now) => withSaidInstead(now, line, instead)) : circuit);
+  };
+
+  it('is said in those words, at its place, and is known by what it was', () => {
+    const { prompts, silenced } = changed('Halfway.', 'half the way');
+    expect(prompts.find(({ text }) => text === 'Half the way.')).toMatchObject({ line: 'Halfway.', kind: 'halfway' });
+    expect(prompts.map(({ text }) => text)).not.toContain('Halfway.');
+    expect(silenced).toEqual([]);
+  });
+
+  it('is silent, told as such, and said again when it is as it was', () => {
+    const { prompts, silenced } = changed('Halfway.', '');
+    expect(prompts.map(({ line }) => line)).not.toContain('Halfway.');
+    expect(silenced.map(({ line }) => line)).toEqual(['Halfway.']);
+    const [slot] = read(board).blocks.flatMap(slotsOf);
+    if (!slot) throw new Error('There is no slot.');
+    const silent = withSaidInstead(slot, 'Halfway.', '');
+    expect(withSaidInstead(silent, 'Halfway.', null).said).toEqual([]);
+    expect(withSaidInstead(silent, 'Halfway.', 'Halfway.').said).toEqual([]);
+  });
+
+  it('is one of a limited number: the oldest change is forgotten', () => {
+    const [slot] = read(board).blocks.flatMap(slotsOf);
+    if (!slot) throw new Error('There is no slot.');
+    const many = Array.from({ length: MOST_SAID_INSTEAD + 2 }, (_, at) => `Line ${String(at)}.`).reduce(
+      (so, line) => withSaidInstead(so, line, ''),
+      slot,
+    );
+    expect(many.said).toHaveLength(MOST_SAID_INSTEAD);
+    expect(many.said[0]?.line).toBe('Line 2.');
   });
 });

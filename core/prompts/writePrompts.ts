@@ -10,7 +10,15 @@ import { instructed, instructionName } from '../swaps/swap.ts';
 import type { Segment } from '../timeline/timeline.ts';
 import type { Seconds } from '../units.ts';
 import { placed } from './placed.ts';
-import { guessedLength, type Gap, type PromptKind, type Script, type Talk, type WantedLine } from './prompt.ts';
+import {
+  guessedLength,
+  type Gap,
+  type PromptKind,
+  type Script,
+  type SilencedLine,
+  type Talk,
+  type WantedLine,
+} from './prompt.ts';
 import { amountSaid, liftSaid, sentence, shorter, stepSaid, timeSaid } from './spokenWords.ts';
 
 /** What a script is written for. */
@@ -55,7 +63,26 @@ export function writePrompts(wish: ScriptWish): Script {
     if (opens) begun.add(turn);
     return linesFor({ wish, segment, index, slot, opens, ...called });
   });
-  return placed([...lines, ...ending(segments)], lengthOf);
+  const { wanted, silenced } = asChanged([...lines, ...ending(segments)], slots);
+  return { ...placed(wanted, lengthOf), silenced };
+}
+
+/** The lines as the coach has them said in their slots, without those that are silenced. */
+function asChanged(
+  lines: readonly WantedLine[],
+  slots: ReadonlyMap<string, Slot>,
+): { readonly wanted: readonly WantedLine[]; readonly silenced: readonly SilencedLine[] } {
+  const silenced = new Map<string, SilencedLine>();
+  const wanted = lines.flatMap((wantedLine): readonly WantedLine[] => {
+    const { slotId, forms } = wantedLine;
+    const [line] = forms;
+    const change = slots.get(slotId)?.said.find((one) => one.line === line);
+    if (!change) return [wantedLine];
+    if (change.instead !== '') return [{ ...wantedLine, forms: [sentence(change.instead)], line }];
+    silenced.set(`${slotId} ${line}`, { slotId, line });
+    return [];
+  });
+  return { wanted, silenced: [...silenced.values()] };
 }
 
 interface Here {

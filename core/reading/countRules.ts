@@ -27,9 +27,9 @@ export const COUNT_RULES: readonly SpokenRule[] = [
   rule(`(?:\\b(?:about|around|roughly|approx(?:imately)?|maybe|at least) |~ ?)${R}(?![\\d/])`, (said, [low, high]) =>
     once(said, 'count', range(low, high)),
   ),
-  rule(`(?<=^|¦|[,:;(]|- ) ?${R}(?= [a-z¦]|\\)|$)(?! ?-?(?:way|point|pos|count))`, (said, [low, high]) =>
+  rule(`(?<=^|¦|[,:;(]|- ) ?${R}(?= [a-z¦]|\\)|$)(?! ?-?(?:way|point|pos|count|seconds?\\b))`, (said, [low, high]) =>
     once(said, 'count', range(low, high)),
   ),
   rule(`(?<= )(?<![/\\d] )${R}(?= ?(?:$|¦|[,;)]))`, (said, [low, high]) => once(said, 'count', range(low, high))),
-  rule(`(?<![\\w/.%:-])${R}(?![\\w/.%:-])`, (said, [low, high]) => once(said, 'count', range(low, high))),
+  rule(`(?<![\\w/.%:-])${R}(?![\\w/.%:-]| seconds?\\b)`, (said, [low, high]) => once(said, 'count', range(low, high))),
 ];

@@ -1,29 +1,36 @@
 /** Every way of saying a time, in seconds: "1:30", "1 min 30", "a minute and a half", "45\"", "5 deep breaths". */
 export function inSeconds(plain: string): string {
   const minutes = (amount: string): string => String(Number(amount) * 60);
-  return plain
-    .replace(
-      /(?<!\d)(\d{1,3}(?: ?\/ ?\d{1,3}){2,11}) ?(?:minutes?|mins?)(?![a-z])/g,
-      (_, list: string) => `${list.split('/').map(minutes).join('/')} seconds`,
-    )
-    .replace(/\b(\d{1,2}):([0-5]\d)\b/g, (_, m: string, s: string) => `${Number(m) * 60 + Number(s)} seconds`)
-    .replace(/(\d)(?:''|"(?=[\s/,)]|$))/g, '$1 seconds')
-    .replace(/(\d)'(?=\s|$)/g, '$1 min')
-    .replace(
-      /\b(\d+) ?(?:minutes?|mins?\.?) ?(?:and )?(\d+) ?(?:seconds?|secs?\.?|s)?(?![a-z\d.:%/-]| ?(?:x|reps?|times|each|per|a |m\b|yd|lengths?|sets?))/g,
-      (_, m: string, s: string) => `${Number(m) * 60 + Number(s)} seconds`,
-    )
-    .replace(
-      /(?<!\d)(\d{1,6}(?:\.\d{1,3})?)(?: ?(?:-|to|or) ?(\d{1,6}(?:\.\d{1,3})?))? ?(?:minutes?|mins?\.?)(?![a-z])/g,
-      (_, low: string, high: string | undefined) =>
-        `${minutes(low)}${high === undefined ? '' : `-${minutes(high)}`} seconds`,
-    )
-    .replace(/(\d) ?(?:seconds?|secs?\.?|s)(?![a-z'])/g, '$1 seconds')
-    .replace(
-      /(?<!\d)(\d{1,6})(?: ?(?:-|to|or) ?(\d{1,6}))? ?(?:(?:deep|slow|big|long|full|nice|easy|calm|belly) ){0,4}(?:breaths?|breathes)(?![a-z])(?: in and out)?/g,
-      (_, low: string, high: string | undefined) =>
-        `${Number(low) * BREATH}${high === undefined ? '' : `-${Number(high) * BREATH}`} seconds`,
-    );
+  return (
+    plain
+      .replace(
+        /(?<!\d)(\d{1,3}(?: ?\/ ?\d{1,3}){2,11}) ?(?:minutes?|mins?)(?![a-z])/g,
+        (_, list: string) => `${list.split('/').map(minutes).join('/')} seconds`,
+      )
+      .replace(/\b(\d{1,2}):([0-5]\d)\b/g, (_, m: string, s: string) => `${Number(m) * 60 + Number(s)} seconds`)
+      .replace(/(\d)(?:''|"(?=[\s/,)]|$))/g, '$1 seconds')
+      .replace(/(\d)'(?=\s|$)/g, '$1 min')
+      // "2 x 1 min 15 s rest": a minute of work and its rest, not a minute and a quarter.
+      .replace(
+        /(\bx ?)(\d{1,3}) ?(?:minutes?|mins?\.?),? ?(?=\d{1,3} ?(?:seconds?|secs?\.?|s)? ?(?:rest|off|break|recovery)\b)/g,
+        (_, by: string, m: string) => `${by}${minutes(m)} seconds, `,
+      )
+      .replace(
+        /\b(\d+) ?(?:minutes?|mins?\.?) ?(?:and )?(\d+) ?(?:seconds?|secs?\.?|s)?(?![a-z\d.:%/-]| ?(?:x|reps?|times|each|per|a |m\b|yd|lengths?|sets?))/g,
+        (_, m: string, s: string) => `${Number(m) * 60 + Number(s)} seconds`,
+      )
+      .replace(
+        /(?<!\d)(\d{1,6}(?:\.\d{1,3})?)(?: ?(?:-|to|or) ?(\d{1,6}(?:\.\d{1,3})?))? ?(?:minutes?|mins?\.?)(?![a-z])/g,
+        (_, low: string, high: string | undefined) =>
+          `${minutes(low)}${high === undefined ? '' : `-${minutes(high)}`} seconds`,
+      )
+      .replace(/(\d) ?(?:seconds?|secs?\.?|s)(?![a-z'])/g, '$1 seconds')
+      .replace(
+        /(?<!\d)(\d{1,6})(?: ?(?:-|to|or) ?(\d{1,6}))? ?(?:(?:deep|slow|big|long|full|nice|easy|calm|belly) ){0,4}(?:breaths?|breathes)(?![a-z])(?: in and out)?/g,
+        (_, low: string, high: string | undefined) =>
+          `${Number(low) * BREATH}${high === undefined ? '' : `-${Number(high) * BREATH}`} seconds`,
+      )
+  );
 }
 
 /** Seconds of one breath in and out at rest. Common practice, no source. */

@@ -21,6 +21,8 @@ describe('a line in one spelling', () => {
     ['twenty-five reaches', '25 reaches'],
     ['one leg stand', 'one leg stand'],
     ['figure 4 stretch', 'figure four stretch'],
+    ['tall reach 10ea', 'tall reach 10 ea'],
+    ['tall reach 8reps', 'tall reach 8 reps'],
   ])('%s is %s', (typed, plain) => expect(plainText(typed).replace(/\s+/g, ' ')).toBe(plain));
 
   it('grows no longer by being put into that spelling again', () => {
@@ -83,6 +85,15 @@ describe('a line that is understood', () => {
       slot: { drillId: 'tall-reach', guess: 'tall reech x10' },
     });
     expect(understand('zigzag 10', testLibrary, 'id')).toBeUndefined();
+  });
+
+  it('asks about a line that begins with something said to the class, and takes no seconds for sets', () => {
+    const said = understand('everybody grab a mat, tall reach 6', testLibrary, 'one');
+    expect(said?.sure).toBe(false);
+    expect(said?.slot).toMatchObject({ drillId: 'tall-reach', dose: { kind: 'reps', count: { low: 6, high: 6 } } });
+    expect(understand('barbell bench press, tall reach 6', testLibrary, 'one')).toBeUndefined();
+    const twice = understand('tall reach 2 min easy, 30s hard', testLibrary, 'one');
+    expect(twice?.slot).toMatchObject({ dose: { kind: 'time', seconds: { low: 120, high: 120 } }, sets: { low: 1 } });
   });
 
   it('goes by what a studio taught before anything else, and asks where it taught two', () => {

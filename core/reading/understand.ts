@@ -8,6 +8,7 @@ import { plainText } from './plainText.ts';
 import type { Spoken } from './spoken.ts';
 import { spokenLine, type SpokenLine } from './spokenDose.ts';
 import { spokenSlot } from './spokenSlot.ts';
+import { isStranger } from './strangers.ts';
 import { nameWords } from './words.ts';
 
 /** What a line was understood to mean. */
@@ -23,6 +24,22 @@ export interface Understood {
  * number, order or spelling. Undefined where no drill is near enough to guess at.
  */
 export function understand(typed: string, library: DrillLibrary, id: string): Understood | undefined {
+  return understoodWhole(typed, library, id) ?? understoodAfter(typed, library, id);
+}
+
+/** A line that begins with something said to the class: "everybody grab a mat, dead bugs 6 a side". It is doubted. */
+function understoodAfter(typed: string, library: DrillLibrary, id: string): Understood | undefined {
+  const [, before = '', after = ''] = /^([^\d,;:]+)[,;:] (.+)$/.exec(typed) ?? [];
+  if (after === '') return undefined;
+  const index = nameIndexOf(library);
+  const words = nameWords(plainText(before));
+  const [near] = likely(knownWords(words, index), index, 1);
+  if (isStranger(words) || (near?.nearness ?? 0) >= WORTH_GUESSING) return undefined;
+  const found = understoodWhole(after, library, id);
+  return found && { ...found, sure: false, slot: { ...found.slot, guess: typed.trim() } };
+}
+
+function understoodWhole(typed: string, library: DrillLibrary, id: string): Understood | undefined {
   const { text, cue } = withoutCue(typed);
   const line = spokenLine(plainText(text));
   const meant = line.said.lift ? liftOf(line, library) : nameOf(line, nameIndexOf(library));
@@ -137,11 +154,12 @@ function nameOf({ parts, said }: SpokenLine, index: NameIndex): Meant | undefine
     const rest = parts.slice(to);
     if (named && wordsOf(rest).every((word) => CALM.has(word) || !index.weight.has(word))) return sure(named, rest);
   }
+  if (isStranger(whole)) return undefined;
   const headed = headOf(parts, index);
   const guess =
     headed ??
-    withoutKit(whole, index) ??
-    withoutKit(calmer, index) ??
+    withoutKit(whole, said.perhapsName ?? [], index) ??
+    withoutKit(calmer, said.perhapsName ?? [], index) ??
     guessed([...whole, ...(said.perhapsName ?? [])], whole, index);
   return guess && guess.nearness >= NEAR ? guess.meant : (begun(parts, index) ?? guess?.meant);
 }
@@ -179,17 +197,17 @@ const [BAND = ''] = nameWords('band');
 /** What people have in their hands or on their legs: a squat with a band that no drill has is a squat, perhaps. */
 const KIT_WORDS = new Set(
   nameWords(
-    'dumbbell dumbbells kettlebell barbell bar empty plate plates medicine ball band loop long light heavy medium stick dowel broomstick pvc weighted weight weights bench box chair around knees ankles above',
+    'dumbbell dumbbells db kettlebell kb barbell bar empty plate plates medicine ball band loop long light heavy medium stick dowel broomstick pvc weighted weight weights bench box chair around knees ankles above',
   ),
 );
 
 /** Of these a band alone is meant, and where it is. */
 const BAND_WORDS = new Set(nameWords('band banded loop around above knees ankles'));
 
-function withoutKit(words: readonly string[], index: NameIndex): Guess | undefined {
+function withoutKit(words: readonly string[], perhaps: readonly string[], index: NameIndex): Guess | undefined {
   const bare = words.filter((word) => !KIT_WORDS.has(word));
   if (bare.length === words.length || bare.length === 0) return undefined;
-  const named = exactly(bare, index);
+  const named = exactly([...bare, ...perhaps], index) ?? exactly(bare, index);
   if (!named) return undefined;
   const held = words.filter((word) => KIT_WORDS.has(word));
   if (held.includes(BAND) && held.every((word) => BAND_WORDS.has(word))) {

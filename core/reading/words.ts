@@ -139,7 +139,9 @@ const SPELLINGS: readonly (readonly [from: string, to: string])[] = (
 
 /** Words that join others and tell no drill from another. */
 const JOINING = new Set(
-  'a an the few of to in on at for with and or your my his her their some then by from into as it its do s'.split(' '),
+  'a an the few of to in on at for with and or your my his her their some then by from into as it its do s this that these those our thing things thingy thingies stuff'.split(
+    ' ',
+  ),
 );
 
 /** Words that a stemmer does not bring together. */

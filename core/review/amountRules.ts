@@ -1,3 +1,4 @@
+import { clockWords } from '../clockWords.ts';
 import { countAt, type Seconds } from '../units.ts';
 import { workSecondsOneSide } from '../dose/workSeconds.ts';
 import { isRaising, mainTarget } from '../drills/kinds.ts';
@@ -21,6 +22,14 @@ const MOST_JUMP_PERCENT = 25;
 /** Raising is short under this share of what the approach gives it, in a circuit of some length. Common practice, no source. */
 const SHORT_RAISE = 0.4;
 const LONG_ENOUGH: Seconds = 240;
+
+/**
+ * Work that tires before the session: seconds times the points of effort above the one that is two below what the approach
+ * allows a drill. Eight minutes of jumping jacks tire, two of burpees, and no length of easy jogging. Common practice, no
+ * source.
+ */
+const MOST_STRAIN = 480;
+const EASY_BELOW_CAP = 2;
 
 /** Repetitions of both sides over sets and rounds; a timed drill does one a second. */
 function repetitions({ slot, rounds }: Placed, floor: Parameters<typeof workSecondsOneSide>[2]): number {
@@ -49,6 +58,28 @@ export const manyLandings: GraveRule = ({ placed, floor }) => {
       title: `${String(landings)} jumps and landings`,
       words: `Up to ${String(MOST_LANDINGS)} warm people up; more is a training of its own. Fewer repetitions, or one drill less.`,
       source: NSCA,
+    },
+  ];
+};
+
+/** Hard work that adds up, though no drill of it is too hard: people begin the session tired. */
+export const tiring: GraveRule = ({ placed, timeline: { segments }, approach: { caps } }) => {
+  const easy = caps.effort - EASY_BELOW_CAP;
+  // The way up to a lift is counted by what is on the bar, and rested from.
+  const hard = placed.filter(({ slot, drill }) => drill.effort > easy && slot.dose.kind !== 'lift');
+  const over = new Map(hard.map(({ slot, drill }) => [slot.id, drill.effort - easy]));
+  const worked = segments.filter(({ kind, slotId }) => kind === 'work' && over.has(slotId));
+  const strain = worked.reduce((sum, { length, slotId }) => sum + length * (over.get(slotId) ?? 0), 0);
+  if (strain <= MOST_STRAIN) return [];
+  const seconds = worked.reduce((sum, { length }) => sum + length, 0);
+  return [
+    {
+      rule: 'tiring',
+      severity: 'warn',
+      slotIds: hard.map(({ slot }) => slot.id),
+      title: `${clockWords(seconds)} of hard work before the session`,
+      words: 'Each may be right by itself; together they tire. Shorten some, or take easier versions.',
+      source: TRADE,
     },
   ];
 };

@@ -3,22 +3,27 @@ import type { Drill } from '../drills/drill.ts';
 import { readySeconds, talkBefore } from '../timeline/change.ts';
 import { withItsPeople } from '../occasion/occasion.ts';
 import { stanceAfter } from '../occasion/stance.ts';
-import { countAt, type Seconds } from '../units.ts';
-import type { Reviewed } from './finding.ts';
+import { countAt, just, type Seconds } from '../units.ts';
+import type { BlockOrder, Reviewed } from './finding.ts';
 import { comesBefore } from '../drills/precedence.ts';
 import { drillIn } from '../drills/onRung.ts';
 
 /** Blocks up to this long are ordered exactly; longer ones by the nearest next drill. */
 export const EXACT_UP_TO = 12;
 
-/** A better order of a block's lines, and the seconds of getting ready it saves. */
+/** Blocks one after another up to this many slots are ordered together. */
+export const TOGETHER_UP_TO = 10;
+
+/** A better order of the lines of blocks, and the seconds of getting ready it saves. */
 export interface BetterOrder {
-  readonly lineIds: readonly string[];
+  readonly orders: readonly BlockOrder[];
   readonly saves: Seconds;
 }
 
 interface Task {
   readonly drills: readonly Drill[];
+  /** The place of each drill's block among those that are ordered together. */
+  readonly blockOf: readonly number[];
   readonly laterRounds: number;
   /**
    * Seconds to get ready for a drill in the first round, by the drill before it and itself: row after row, the last row
@@ -37,35 +42,68 @@ interface Task {
  * @param worth an order that saves less is not looked for
  */
 export function bestOrder(block: Block, reviewed: Reviewed, worth: Seconds = 0): BetterOrder | undefined {
+  if (!mayBeOrdered(block, reviewed)) return undefined;
+  return betterOrder([block], reviewed, worth);
+}
+
+/**
+ * The order of the slots of two blocks, one after the other, with the least seconds of getting ready: each slot stays in
+ * its block. Undefined where they are done in several rounds, are long, or may not be ordered.
+ *
+ * @param worth an order that saves less is not looked for
+ */
+export function bestOrderOfTwo(
+  blocks: readonly [Block, Block],
+  reviewed: Reviewed,
+  worth: Seconds = 0,
+): BetterOrder | undefined {
+  const slots = blocks.reduce((sum, { lines }) => sum + lines.length, 0);
+  const isOnce = blocks.every(({ rounds }) => countAt(rounds, 'plan') === 1);
+  if (!isOnce || slots > TOGETHER_UP_TO || !blocks.every((block) => mayBeOrdered(block, reviewed))) return undefined;
+  return betterOrder(blocks, reviewed, worth);
+}
+
+/** Whether every line of a block is a slot that may stand at another place in it. */
+function mayBeOrdered(block: Block, { circuit }: Reviewed): boolean {
   const slots = slotsOf(block);
-  const nonstop = block.noGaps || reviewed.circuit.noGaps || slots.some(({ runsOn }) => runsOn);
-  if (nonstop || slots.length < 3 || slots.length !== block.lines.length) return undefined;
+  const isNonstop = block.noGaps || circuit.noGaps || slots.some(({ runsOn }) => runsOn);
+  return !isNonstop && slots.length > 0 && slots.length === block.lines.length;
+}
+
+function betterOrder(blocks: readonly Block[], reviewed: Reviewed, worth: Seconds): BetterOrder | undefined {
+  const slots = blocks.flatMap(slotsOf);
   const drills = slots.flatMap((slot) => drillIn(slot, reviewed.library) ?? []);
-  if (drills.length !== slots.length) return undefined;
-  const task = taskOf(block, slots, drills, reviewed);
+  if (slots.length < 2 || drills.length !== slots.length) return undefined;
+  const task = taskOf(blocks, slots, drills, reviewed);
   const present = drills.map((_, index) => index);
   const cost = costOf(present, task);
   if (cost - leastCost(task) < worth) return undefined;
   const order = drills.length <= EXACT_UP_TO ? exact(task) : nearest(task);
   const saves = cost - costOf(order, task);
   if (saves <= 0 || saves < worth) return undefined;
-  return { lineIds: order.flatMap((index) => slots[index]?.id ?? []), saves };
+  const ordered = order.flatMap((index) => slots[index]?.id ?? []);
+  const orders = blocks.map(({ id, lines }) => {
+    const own = new Set(lines.map((line) => line.id));
+    return { blockId: id, lineIds: ordered.filter((lineId) => own.has(lineId)) };
+  });
+  return { orders, saves };
 }
 
-function taskOf(block: Block, slots: readonly Slot[], drills: readonly Drill[], reviewed: Reviewed): Task {
+function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readonly Drill[], reviewed: Reviewed): Task {
   const { circuit } = reviewed;
   const occasion = withItsPeople(circuit, reviewed);
-  const at = circuit.blocks.findIndex(({ id }) => id === block.id);
+  const at = circuit.blocks.findIndex(({ id }) => id === blocks[0]?.id);
+  const end = circuit.blocks.findIndex(({ id }) => id === blocks.at(-1)?.id);
   const drillOf = (slot: Slot | undefined) => slot && drillIn(slot, occasion.library);
   const hasSlots = (one: Block): boolean => one.lines.some(({ kind }) => kind === 'slot');
   const blockBefore = circuit.blocks.slice(0, at).findLast(hasSlots);
-  const blockAfter = circuit.blocks.slice(at + 1).find(hasSlots);
+  const blockAfter = circuit.blocks.slice(end + 1).find(hasSlots);
   const last = drillOf(blockBefore && slotsOf(blockBefore).at(-1));
   const next = blockAfter && slotsOf(blockAfter)[0];
   const after = drillOf(next);
   const count = drills.length;
   const talks = slots.map((slot) => talkBefore(slot, false));
-  const laterRounds = countAt(block.rounds, 'plan') - 1;
+  const laterRounds = blocks.length === 1 ? countAt(blocks[0]?.rounds ?? just(1), 'plan') - 1 : 0;
   const first = new Float64Array((count + 1) * count);
   const later = new Float64Array(laterRounds > 0 ? count * count : 0);
   const follows = new Float64Array(count);
@@ -78,7 +116,8 @@ function taskOf(block: Block, slots: readonly Slot[], drills: readonly Drill[], 
     });
     if (next && after && from < count) follows[from] = readySeconds(stance, after, talkBefore(next, false), occasion);
   });
-  return { drills, laterRounds, first, later, follows };
+  const blockOf = blocks.flatMap((block, place) => slotsOf(block).map(() => place));
+  return { drills, blockOf, laterRounds, first, later, follows };
 }
 
 /** Seconds between two drills in the first round and in a later one; from -1 is from what comes before the block. */
@@ -117,10 +156,18 @@ function leastCost(task: Task): Seconds {
   return least;
 }
 
+/** Whether one drill must come before another: its block is earlier, or it is by what comes before what. */
+function goesBefore(earlier: number, later: number, { drills, blockOf }: Task): boolean {
+  const [block, otherBlock] = [blockOf[earlier] ?? 0, blockOf[later] ?? 0];
+  if (block !== otherBlock) return block < otherBlock;
+  const [drill, other] = [drills[earlier], drills[later]];
+  return drill !== undefined && other !== undefined && comesBefore(drill, other) !== undefined;
+}
+
 /** For each drill, the ones that must come before it, as bits. */
-function mustFollow({ drills }: Task): readonly number[] {
-  return drills.map((drill) =>
-    drills.reduce((bits, other, index) => (comesBefore(other, drill) === undefined ? bits : bits | (1 << index)), 0),
+function mustFollow(task: Task): readonly number[] {
+  return task.drills.map((_, index) =>
+    task.drills.reduce((bits, _other, other) => (goesBefore(other, index, task) ? bits | (1 << other) : bits), 0),
   );
 }
 
@@ -165,14 +212,18 @@ function cheapestFrom(
   for (const first of firsts) cost[at(1 << first, first)] = firstAt(task, -1, first);
   const [again] = firsts;
   const next = new Int8Array(count);
+  const lasts = new Int8Array(count);
   for (let done = 1; done < all; done += 1) {
-    // Which may come next is the same whichever was the last.
+    // Which may come next is the same whichever was the last, and only what is done can have been the last.
     let choices = 0;
+    let ends = 0;
     for (let index = 0; index < count; index += 1) {
-      const need = needs[index] ?? 0;
-      if ((done & (1 << index)) === 0 && (need & done) === need) next[choices++] = index;
+      const need = needs[index] as number;
+      if ((done & (1 << index)) !== 0) lasts[ends++] = index;
+      else if ((need & done) === need) next[choices++] = index;
     }
-    for (let last = 0; last < count; last += 1) {
+    for (let end = 0; end < ends; end += 1) {
+      const last = lasts[end] as number;
       const here = cost[done * count + last] as number;
       if (here === Infinity) continue;
       for (let choice = 0; choice < choices; choice += 1) {
@@ -210,16 +261,9 @@ function nearest(task: Task): readonly number[] {
   const order: number[] = [];
   let last = -1;
   while (left.size > 0) {
-    const free = [...left].filter((index) => {
-      const drill = task.drills[index];
-      return (
-        drill &&
-        [...left].every((other) => {
-          const earlier = task.drills[other];
-          return other === index || !earlier || comesBefore(earlier, drill) === undefined;
-        })
-      );
-    });
+    const free = [...left].filter((index) =>
+      [...left].every((other) => other === index || !goesBefore(other, index, task)),
+    );
     const candidates = free.length > 0 ? free : [...left];
     const next = candidates.reduce((best, index) =>
       firstAt(task, last, index) < firstAt(task, last, best) ? index : best,

@@ -1,6 +1,6 @@
 import { workSecondsOneSide } from '../dose/workSeconds.ts';
-import { kitName, type Kit } from '../drills/kit.ts';
 import { countAt, just, type Seconds } from '../units.ts';
+import { holdCaps } from '../approach/holdCaps.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
 import { clockWords } from '../clockWords.ts';
@@ -16,8 +16,11 @@ function oneSide({ slot, rounds }: Placed, floor: Floor): Seconds {
 /** A time dose with these seconds a side. */
 const timed = (seconds: Seconds): Dose => ({ kind: 'time', seconds: just(seconds) });
 
-/** Holds that are long for one muscle group before training. */
-export const longHold: GraveRule = ({ placed, floor, approach: { caps } }) => {
+/** Holds that are long for one muscle group before what comes after them. */
+export const longHold: GraveRule = ({ placed, floor, approach, session }) => {
+  const caps = holdCaps(approach, session);
+  if (!caps) return [];
+  const before = session?.holds === 'short' ? session.name.toLowerCase() : 'training';
   const held = placed.filter(({ drill }) => isStaticHold(drill));
   const groups = new Map<string, Placed[]>();
   for (const one of held) {
@@ -26,11 +29,11 @@ export const longHold: GraveRule = ({ placed, floor, approach: { caps } }) => {
   }
   return [...groups.values()].flatMap((group): readonly Finding[] => {
     const seconds = group.reduce((sum, one) => sum + oneSide(one, floor), 0);
-    if (seconds <= caps.holdWarn) return [];
+    if (seconds <= caps.warn) return [];
     const [longest] = group.toSorted((one, other) => oneSide(other, floor) - oneSide(one, floor));
     const target = longest && mainTarget(longest.drill);
-    const stop = seconds >= caps.holdStop;
-    const room = caps.holdWarn - (seconds - (longest ? oneSide(longest, floor) : 0));
+    const stop = seconds >= caps.stop;
+    const room = caps.warn - (seconds - (longest ? oneSide(longest, floor) : 0));
     const each = longest ? Math.floor((room / (countAt(longest.slot.sets, 'plan') * longest.rounds)) * 2) / 2 : 0;
     return [
       {
@@ -39,8 +42,8 @@ export const longHold: GraveRule = ({ placed, floor, approach: { caps } }) => {
         slotIds: group.map(({ slot }) => slot.id),
         title: `${seconds} s held for ${target ? targetWords(target) : 'one muscle'}`,
         words: stop
-          ? `From ${caps.holdStop} s a muscle, holds before training take strength away. Keep them to ${caps.holdWarn} s.`
-          : `Keep holds before training to ${caps.holdWarn} s a muscle.`,
+          ? `From ${caps.stop} s a muscle, holds before ${before} take strength away. Keep them to ${caps.warn} s.`
+          : `Keep holds before ${before} to ${caps.warn} s a muscle.`,
         source: BEHM,
         ...(longest && each >= 5
           ? { fix: { label: `Hold ${each} s`, change: { kind: 'dose', slotId: longest.slot.id, dose: timed(each) } } }
@@ -110,45 +113,7 @@ export const oneSideOnly: GraveRule = ({ placed }) =>
       severity: 'warn',
       slotIds: [slot.id],
       title: `${drill.name} has two ${drill.sideWord}s`,
-      words: `As it stands only one of them is dosed.`,
+      words: `Only one of them has a dose.`,
       source: TRADE,
       fix: { label: `Do both ${drill.sideWord}s`, change: { kind: 'sides', slotIds: [slot.id], sides: 'usual' } },
     }));
-
-/** A drill in pairs for an odd number of people. */
-export const oddOneOut: NoteRule = ({ headcount, placed }) =>
-  placed
-    .filter(({ drill }) => drill.kit.includes('partner') && headcount % 2 === 1)
-    .map(({ slot, drill }): Note => ({
-      rule: 'odd-one-out',
-      severity: 'note',
-      slotIds: [slot.id],
-      title: `${drill.name}: pairs out of ${headcount}`,
-      words: 'Somebody is left over: make one three, or pair up yourself.',
-      source: TRADE,
-    }));
-
-/** More people than there is of a piece of kit: said once for each piece, of all the drills that need it. */
-export const tooFewThings: GraveRule = ({ headcount, placed, site }) => {
-  const items = [...new Set(placed.flatMap(({ drill }) => drill.kit))];
-  return items.flatMap((item): readonly Finding[] => {
-    const lacking = !site.kit.has(item) && !IN_EVERY_ROOM.has(item);
-    const there = lacking ? 0 : (site.counts[item] ?? Infinity);
-    if (there >= headcount) return [];
-    const users = placed.filter(({ drill }) => drill.kit.includes(item));
-    const names = [...new Set(users.map(({ drill }) => drill.name))];
-    return [
-      {
-        rule: 'too-few-things',
-        severity: 'warn',
-        slotIds: users.map(({ slot }) => slot.id),
-        title: `${headcount === 1 ? 'One person' : `${headcount} people`}, ${there === 0 ? 'no' : there} ${kitName(item, there)}`,
-        words: `Take turns, run stations, or use a version without ${kitName(item, 2)}: ${names.join(', ')}.`,
-        source: TRADE,
-      },
-    ];
-  });
-};
-
-/** What no list of a room’s kit names: people, and the floor. */
-const IN_EVERY_ROOM: ReadonlySet<Kit> = new Set<Kit>(['partner', 'line', 'lane']);

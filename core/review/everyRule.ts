@@ -1,12 +1,13 @@
-import { manyLandings, manyNeckMoves, sameInARow, shortRaise, steepClimb } from './amountRules.ts';
+import { manyLandings, manyNeckMoves, sameInARow, shortRaise, steepClimb, tiring } from './amountRules.ts';
 import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
 import { oddLengths } from './lengthRules.ts';
-import { longHold, longRolling, oddOneOut, oneSideOnly, tooFewThings, tooHard } from './doseRules.ts';
+import { longHold, longRolling, oneSideOnly, tooHard } from './doseRules.ts';
 import type { GraveRule, NoteRule, Reviewed, Finding } from './finding.ts';
 import { forWhatItAvoids } from './apartRules.ts';
+import { oddOneOut, tooFewThings } from './kitRules.ts';
 import { hardEasyHard, holdAfterMoving, phaseOrder, raiseFirst, wrongOrder } from './orderRules.ts';
 import { nobodyMay, noSwap } from './peopleRules.ts';
-import { hiddenTime, overTime, underTime, upAndDown } from './timeRules.ts';
+import { hiddenTime, overTime, tooLong, underTime, upAndDown } from './timeRules.ts';
 
 /** The rules that may find more than a note, in the order in which findings of one severity are told. */
 export const GRAVE_RULES: readonly GraveRule[] = [
@@ -18,6 +19,7 @@ export const GRAVE_RULES: readonly GraveRule[] = [
   longHold,
   raiseFirst,
   tooHard,
+  tiring,
   tooFewThings,
   wrongOrder,
   manyLandings,
@@ -41,6 +43,7 @@ const NOTE_RULES: readonly NoteRule[] = [
   upAndDown,
   hiddenTime,
   underTime,
+  tooLong,
 ];
 
 /** Every rule, in the order in which findings of one severity are told. */

@@ -3,6 +3,7 @@ import type { Coverage } from '../coverage/coverageOf.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose, Sides } from '../dose/dose.ts';
 import type { Drill } from '../drills/drill.ts';
+import type { Instruction } from '../swaps/swap.ts';
 import type { SlotTracks } from '../swaps/tracksFor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Timeline } from '../timeline/timeline.ts';
@@ -18,9 +19,16 @@ export const severityRank = (severity: Severity): number => SEVERITIES.indexOf(s
 export type Fix =
   | { readonly kind: 'dose'; readonly slotId: string; readonly dose: Dose }
   | { readonly kind: 'sides'; readonly slotIds: readonly string[]; readonly sides: Sides | 'usual' }
+  | { readonly kind: 'swap'; readonly swaps: readonly (Instruction & { readonly slotId: string })[] }
   | { readonly kind: 'before'; readonly slotId: string; readonly otherId: string }
-  | { readonly kind: 'order'; readonly blockId: string; readonly lineIds: readonly string[] }
+  | { readonly kind: 'order'; readonly orders: readonly BlockOrder[] }
   | { readonly kind: 'block order'; readonly blockIds: readonly string[] };
+
+/** A block's lines in an order. */
+export interface BlockOrder {
+  readonly blockId: string;
+  readonly lineIds: readonly string[];
+}
 
 /** Something to say about a circuit. */
 export interface Finding {

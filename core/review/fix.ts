@@ -1,6 +1,9 @@
 import { changeBlock, changeSlot, moveLine, placeOf } from '../circuit/edit.ts';
 import type { Circuit } from '../circuit/circuit.ts';
+import { withDrill } from '../circuit/slot.ts';
+import { isStaticHold } from '../drills/kinds.ts';
 import type { DrillLibrary } from '../drills/library.ts';
+import { instructed } from '../swaps/swap.ts';
 import type { Fix } from './finding.ts';
 
 /** A circuit with what a finding proposes done. Unchanged where what it speaks of is no longer there. */
@@ -17,15 +20,32 @@ export function fixed(circuit: Circuit, fix: Fix, library: DrillLibrary): Circui
           }),
         circuit,
       );
+    case 'swap':
+      return fix.swaps.reduce((changed, swap) => {
+        const found = instructed(library, swap);
+        if (!found) return changed;
+        const rung = found.rung.rung === 0 ? '' : found.rung.id;
+        return changeSlot(changed, swap.slotId, (slot) => {
+          const next = withDrill(slot, found.drill, rung);
+          const before = library.byId.get(slot.drillId);
+          // A minute that was rolled is not a minute that is held.
+          const isHeld = isStaticHold(found.drill) && before !== undefined && !isStaticHold(before);
+          return isHeld ? { ...next, dose: found.drill.usual.dose } : next;
+        });
+      }, circuit);
     case 'before': {
       const to = placeOf(circuit, fix.otherId);
       return to ? moveLine(circuit, fix.slotId, to) : circuit;
     }
     case 'order':
-      return changeBlock(circuit, fix.blockId, (block) => {
-        const ordered = fix.lineIds.flatMap((id) => block.lines.filter((line) => line.id === id));
-        return ordered.length === block.lines.length ? { ...block, lines: ordered } : block;
-      });
+      return fix.orders.reduce(
+        (changed, { blockId, lineIds }) =>
+          changeBlock(changed, blockId, (block) => {
+            const ordered = lineIds.flatMap((id) => block.lines.filter((line) => line.id === id));
+            return ordered.length === block.lines.length ? { ...block, lines: ordered } : block;
+          }),
+        circuit,
+      );
     case 'block order': {
       const ordered = fix.blockIds.flatMap((id) => circuit.blocks.filter((block) => block.id === id));
       return ordered.length === circuit.blocks.length ? { ...circuit, blocks: ordered } : circuit;

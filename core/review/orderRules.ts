@@ -105,7 +105,7 @@ const before = (moved: Placed, other: Placed) =>
 /** Long holds after the moving drills. */
 export const holdAfterMoving: NoteRule = ({ placed, session, circuit }) => {
   const firstMoving = placed.findIndex(({ drill }) => isMoving(drill));
-  if (firstMoving < 0 || (!session && circuit.purpose === '')) return [];
+  if (firstMoving < 0 || session?.holds === 'free' || (!session && circuit.purpose === '')) return [];
   const moving = placed[firstMoving];
   return placed.slice(firstMoving + 1).flatMap((held): readonly Note[] => {
     if (!isStaticHold(held.drill) || !moving) return [];

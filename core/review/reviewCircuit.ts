@@ -5,6 +5,7 @@ import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 import { EVERY_RULE } from './everyRule.ts';
 import { NOBODY_KNOWN, severityRank, type Finding, type Laid, type WhoDoesWhat } from './finding.ts';
+import { withKitSwaps } from './kitRules.ts';
 import { laidOut } from './placed.ts';
 import { withSafeFix } from './safeFix.ts';
 
@@ -18,8 +19,11 @@ export interface Review {
   readonly findings: readonly Finding[];
 }
 
-/** Everything there is to say about a circuit, its fixes untried: `withFixTried` says of each whether it may be offered. */
-export function lookThrough(
+/**
+ * Everything there is to say about a circuit, the gravest first, but for what its approach does without. Its fixes are
+ * untried: `withFixTried` says of each, when somebody looks at it, whether it may be offered.
+ */
+export function reviewCircuit(
   circuit: Circuit,
   occasion: Occasion,
   who: WhoDoesWhat = NOBODY_KNOWN,
@@ -27,9 +31,9 @@ export function lookThrough(
 ): Review {
   const laid = laidOut(circuit, occasion, who, timeline);
   const reviewed = { ...laid, coverage: coverageOf(circuit, occasion, occasion.session) };
-  const found = EVERY_RULE.flatMap((rule) => rule(reviewed)).filter(
-    ({ rule }) => !occasion.approach.without.includes(rule),
-  );
+  const found = EVERY_RULE.flatMap((rule) => rule(reviewed))
+    .filter(({ rule }) => !occasion.approach.without.includes(rule))
+    .map((finding) => (finding.rule === 'too-few-things' ? withKitSwaps(finding, laid) : finding));
   const findings = found.toSorted((one, other) => severityRank(one.severity) - severityRank(other.severity));
   const offered = new Set(findings.filter(({ fix }) => fix).slice(0, MOST_FIXES));
   return { laid, findings: findings.map((finding) => (offered.has(finding) ? finding : withoutFix(finding))) };
@@ -38,15 +42,6 @@ export function lookThrough(
 /** A finding of a review with its fix only where that raises nothing worse than what it mends; else with words that say so. */
 export function withFixTried(finding: Finding, { laid, findings }: Review): Finding {
   return withSafeFix(finding, laid, findings);
-}
-
-/**
- * Everything there is to say about a circuit, the gravest first, with every fix that may be offered. What its approach
- * does without is left out, and no fix is offered that would raise something worse than what it mends.
- */
-export function reviewCircuit(...circuitAndPlace: Parameters<typeof lookThrough>): readonly Finding[] {
-  const review = lookThrough(...circuitAndPlace);
-  return review.findings.map((finding) => withFixTried(finding, review));
 }
 
 /** A finding whose fix is not offered, or not yet. */

@@ -1,5 +1,6 @@
 import { workStretches } from '../dose/workSeconds.ts';
-import { bestOrder } from './bestOrder.ts';
+import { slotsOf, type Block } from '../circuit/circuit.ts';
+import { bestOrder, bestOrderOfTwo, type BetterOrder } from './bestOrder.ts';
 import { clockWords } from '../clockWords.ts';
 import { TRADE, type Finding, type GraveRule, type Note, type NoteRule } from './finding.ts';
 
@@ -51,6 +52,24 @@ export const underTime: NoteRule = ({ circuit: { available }, timeline: { total 
   ];
 };
 
+/** Longer than what the approach takes a warm-up to be, the way up to a lift left out. */
+export const tooLong: NoteRule = ({ timeline: { segments, total }, placed, approach }) => {
+  const lifts = new Set(placed.filter(({ slot }) => slot.dose.kind === 'lift').map(({ slot }) => slot.id));
+  const lifted = segments.filter(({ slotId }) => lifts.has(slotId)).reduce((sum, { length }) => sum + length, 0);
+  const seconds = total.plan - lifted;
+  if (seconds <= approach.caps.whole) return [];
+  return [
+    {
+      rule: 'too-long',
+      severity: 'note',
+      slotIds: [],
+      title: `${clockWords(seconds)} of warm-up`,
+      words: `${approach.name} takes up to ${clockWords(approach.caps.whole)}: what is longer takes time and legs from the session.`,
+      source: TRADE,
+    },
+  ];
+};
+
 /** Too much of the time goes into getting ready, changing sides and resting. */
 export const hiddenTime: NoteRule = ({ timeline: { hidden: all, segments, total }, approach: { caps }, placed }) => {
   // Between sets under a bar people rest because they must.
@@ -71,20 +90,30 @@ export const hiddenTime: NoteRule = ({ timeline: { hidden: all, segments, total 
   ];
 };
 
-/** More getting up and down, and fetching, than the same slots need. */
-export const upAndDown: NoteRule = (reviewed) =>
-  reviewed.circuit.blocks.flatMap((block): readonly Note[] => {
-    const better = bestOrder(block, reviewed, WORTH_REORDERING);
-    if (!better) return [];
-    return [
-      {
-        rule: 'up-and-down',
-        severity: 'note',
-        slotIds: block.lines.filter(({ kind }) => kind === 'slot').map(({ id }) => id),
-        title: `${better.saves} s less getting up, down and about`,
-        words: `The ${block.phase} drills in another order need fewer changes of position and kit.`,
-        source: TRADE,
-        fix: { label: 'Put them in that order', change: { kind: 'order', blockId: block.id, lineIds: better.lineIds } },
-      },
-    ];
+/** More getting up and down, and fetching, than the same slots need: in one block, or over the border of two. */
+export const upAndDown: NoteRule = (reviewed) => {
+  const { blocks } = reviewed.circuit;
+  const within = blocks.map((block) => bestOrder(block, reviewed, WORTH_REORDERING));
+  return blocks.flatMap((block, at): readonly Note[] => {
+    const own = within[at];
+    if (own) return [upAndDownNote([block], own)];
+    const next = blocks[at + 1];
+    // What one of the two can mend by itself is not said again of both.
+    if (!next || within[at + 1]) return [];
+    const both = bestOrderOfTwo([block, next], reviewed, WORTH_REORDERING);
+    return both ? [upAndDownNote([block, next], both)] : [];
   });
+};
+
+function upAndDownNote(blocks: readonly Block[], { orders, saves }: BetterOrder): Note {
+  const phases = [...new Set(blocks.map(({ phase }) => phase))].join(' and ');
+  return {
+    rule: 'up-and-down',
+    severity: 'note',
+    slotIds: blocks.flatMap(slotsOf).map(({ id }) => id),
+    title: `${saves} s less getting up, down and about`,
+    words: `The ${phases} drills in another order need fewer changes of position and kit.`,
+    source: TRADE,
+    fix: { label: 'Put them in that order', change: { kind: 'order', orders } },
+  };
+}

@@ -7,6 +7,7 @@ import { momentAt, type Moment } from '../timeline/moment.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import type { Segment } from '../timeline/timeline.ts';
 import type { Seconds } from '../units.ts';
+import { oneAfterAnother } from './oneAfterAnother.ts';
 import { endedAt } from './openEnds.ts';
 
 /** Where the turn begins that a run is in: the slot, in this round, from getting ready on. */
@@ -68,13 +69,3 @@ export function withDrillSwapped(
 }
 
 const isSameTurn = (one: Segment, other: Segment): boolean => one.slotId === other.slotId && one.round === other.round;
-
-/** Segments laid out anew, each beginning where the one before it ends. */
-function oneAfterAnother(segments: readonly Segment[]): readonly Segment[] {
-  let clock: Seconds = 0;
-  return segments.map((segment) => {
-    const start = clock;
-    clock += segment.length;
-    return { ...segment, start, end: clock };
-  });
-}

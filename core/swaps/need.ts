@@ -82,16 +82,25 @@ const MOST_HARDER = 1;
  * source.
  */
 export function isMisfit(place: SlotPlace, candidate: Candidate, need: Need): boolean {
-  const { drill, rung, own } = candidate;
+  const { rung, own } = candidate;
   const planned = place.rung;
   if (Object.keys(need.ceilings).length === 0) return false;
-  if (rung.rung > 0 || rung.effort > planned.effort + MOST_HARDER) return true;
+  if (isHarder(place, candidate)) return true;
   if (demandOf(rung.demands, 'impact') > mostImpact(place, need, own)) return true;
   if (limitedBy(need).some((demand) => demandOf(rung.demands, demand) > demandOf(planned.demands, demand))) return true;
-  if (own) return false;
-  if (drill.usual.dose.kind === 'lift' && place.drill.usual.dose.kind !== 'lift') return true;
-  if (isStill(place.drill) ? isQuick(drill) : isQuick(place.drill) && isStill(drill)) return true;
+  if (isOfAnotherKind(place, candidate)) return true;
   return sitsDown(place, candidate) && !need.conflicts.some(({ capped }) => HELPED_BY_A_SEAT.has(capped));
+}
+
+/** Whether a candidate is a harder version, or harder altogether than a swap may be. */
+export const isHarder = ({ rung: planned }: SlotPlace, { rung }: Candidate): boolean =>
+  rung.rung > 0 || rung.effort > planned.effort + MOST_HARDER;
+
+/** Whether a candidate is another drill and of another kind: a bar to be loaded, still for quick, or quick for still. */
+export function isOfAnotherKind({ drill: planned }: SlotPlace, { drill, own }: Candidate): boolean {
+  if (own) return false;
+  if (drill.usual.dose.kind === 'lift' && planned.usual.dose.kind !== 'lift') return true;
+  return isStill(planned) ? isQuick(drill) : isQuick(planned) && isStill(drill);
 }
 
 /** Whom a joint, the back or the balance keeps from a drill is not given another one that jumps. */
@@ -113,8 +122,9 @@ function limitedBy({ ceilings, conflicts }: Need): readonly Demand[] {
 /** The part of the body that a demand is of: "knee" of "knee bend". */
 const partOf = (capped: Capped): string => capped.split(' ')[0] ?? capped;
 
-function sitsDown({ rung: planned }: SlotPlace, { rung }: Candidate): boolean {
-  return rung.posture === 'seated' && rung.kit.includes('chair') && planned.posture !== 'seated';
+/** Whether a candidate is another drill and sits people down who stood. */
+export function sitsDown({ rung: planned }: SlotPlace, { rung, own }: Candidate): boolean {
+  return !own && rung.posture === 'seated' && rung.kit.includes('chair') && planned.posture !== 'seated';
 }
 
 const isStill = (drill: SlotPlace['drill']): boolean => isStaticHold(drill) || isRolling(drill);

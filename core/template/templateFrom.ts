@@ -14,6 +14,7 @@ import type { Occasion } from '../occasion/occasion.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 import { just, type Seconds } from '../units.ts';
 import type { Approach } from '../approach/approach.ts';
+import { holdCaps, type HoldCaps } from '../approach/holdCaps.ts';
 
 /** What a first draft is made from. */
 export interface Wish {
@@ -156,7 +157,7 @@ function candidates(
     drill.kit.every((item) => kit.includes(item)) &&
     spaces.includes(drill.space) &&
     (phase === 'potentiate' || drill.effort <= approach.caps.effort) &&
-    !(isStaticHold(drill) && (held.includes(mainTarget(drill)) || longHeld(drill, approach))) &&
+    !(isStaticHold(drill) && (held.includes(mainTarget(drill)) || longHeld(drill, holdCaps(approach, session)))) &&
     !(isRolling(drill) && drills.some(isRolling)) &&
     !drills.some((other) => comesBefore(drill, other) !== undefined && !drillIds.has(other.id));
 
@@ -172,8 +173,9 @@ function candidates(
   return ranked.toSorted((one, other) => other.worth - one.worth).map(({ drill }) => drill);
 }
 
-/** Whether the drill's usual dose is longer than the approach lets a muscle be held. */
-function longHeld({ usual: { dose } }: Drill, { caps }: Approach): boolean {
-  if (dose.kind === 'time') return (dose.seconds.low + dose.seconds.high) / 2 > caps.holdWarn;
-  return dose.kind === 'holds' && dose.count.high * dose.positions * (dose.hold.high + dose.move) > caps.holdWarn;
+/** Whether the drill's usual dose is longer than a muscle may be held. */
+function longHeld({ usual: { dose } }: Drill, caps: HoldCaps | undefined): boolean {
+  if (!caps) return false;
+  if (dose.kind === 'time') return (dose.seconds.low + dose.seconds.high) / 2 > caps.warn;
+  return dose.kind === 'holds' && dose.count.high * dose.positions * (dose.hold.high + dose.move) > caps.warn;
 }

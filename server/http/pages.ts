@@ -88,6 +88,11 @@ export function pages({ folder, welcome }: PageParts): Router {
   // The page as a file is one without what it is filled with.
   router.get('/index.html', (_request, response) => response.redirect(301, '/'));
   router.use(express.static(folder, { index: false }));
+  // Kept on a device and opened there without a network: it is nobody's, and asks who is here.
+  router.get('/shell', (_request, response) => {
+    response.set('Cache-Control', 'no-store').type('html');
+    response.send(page.replace(PAGE_MARK, '').replaceAll(NONCE_MARK, () => nonceOf(response)));
+  });
   router.get('/{*path}', async (request, response) => {
     const extra = ahead(request.path) + inPage(await welcome(request, response));
     response.set('Cache-Control', 'no-store').type('html');

@@ -131,6 +131,12 @@ describe('what it documents', () => {
     await send('voices', 200);
     await send('speak', 200, { voice: 'en', speed: 165, pitch: 50, texts: ['Quay reset.'] });
 
+    const sayingId = randomUUID();
+    await send('keepPronunciation', 200, { written: 'psoas', spoken: 'so-as' }, sayingId);
+    await send('pronunciations', 200);
+    await send('forgetPronunciation', 204, undefined, sayingId);
+    await send('forgetPronunciation', 404, undefined, sayingId);
+
     const word = { id: randomUUID(), said: 'quay hugs', drillId: 'arm-hugs', rung: '' };
     await send('teachWords', 200, { words: [word] });
     await send('words', 200);

@@ -19,6 +19,7 @@ const ownSession = (name: string): MainSession => ({
   id: randomUUID(),
   name,
   words: ['oars'],
+  holds: 'usual',
   needs: { 'upper back · activation': 0.8 },
 });
 const coach = async () => (await signedInCoach(server, `${randomUUID()}@saltmere.example`)).coach;

@@ -1,4 +1,5 @@
 import type { RunPace } from '@prompt-spark/core/session/gaps';
+import type { RunMark } from '@prompt-spark/core/session/marks';
 import { USUAL_PLATES, type Plates } from '@prompt-spark/core/dose/lift';
 import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
@@ -387,6 +388,18 @@ export const word = pgTable(
   (table) => [unique('word_once').on(table.studioId, table.words, table.drillId, table.rung)],
 );
 
+/** How the voice says a word in a studio. */
+export const pronunciation = pgTable(
+  'pronunciation',
+  {
+    id: uuid('id').primaryKey(),
+    studioId: studioId(),
+    written: text('written').notNull(),
+    spoken: text('spoken').notNull(),
+  },
+  (table) => [index('pronunciation_of_studio').on(table.studioId)],
+);
+
 export const plannedSession = pgTable(
   'planned_session',
   {
@@ -452,6 +465,8 @@ export const run = pgTable(
     paused: doublePrecision('paused').notNull().default(0),
     /** What getting ready and changes of side took; null where it was not booked. */
     pace: jsonb('pace').$type<RunPace>(),
+    /** What was tapped on the Stage. */
+    marks: jsonb('marks').$type<readonly RunMark[]>().notNull().default([]),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },
   (table) => [

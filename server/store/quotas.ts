@@ -1,5 +1,5 @@
 import { and, count, eq, isNull, sql } from 'drizzle-orm';
-import { circuit, person, run, studio, studioDrill, word } from '../schema/tables.ts';
+import { circuit, person, pronunciation, run, studio, studioDrill, word } from '../schema/tables.ts';
 import type { Database } from './database.ts';
 
 /** A studio has as much of something as it may. The message is for the coach. */
@@ -12,6 +12,7 @@ export const QUOTAS = {
   drills: 5_000,
   runs: 500_000,
   words: 5_000,
+  pronunciations: 500,
   circuitMegabytes: 200,
   /** Half a million runs of the usual length; people and drills are bounded by their number and the size of one. */
   logMegabytes: 2_000,
@@ -46,6 +47,15 @@ export async function roomForWords(database: Database, studioId: string, more: n
     .from(word)
     .where(eq(word.studioId, studioId));
   mustFit(there + more, QUOTAS.words, 'words of its own', 'Take out what nobody says');
+}
+
+/** Refuses where a studio's voice would say more words in a way of its own than it may. @throws NoRoom */
+export async function roomForPronunciation(database: Database, studioId: string): Promise<void> {
+  const [{ there } = { there: 0 }] = await database
+    .select({ there: count() })
+    .from(pronunciation)
+    .where(eq(pronunciation.studioId, studioId));
+  mustFit(there + 1, QUOTAS.pronunciations, 'words that are said in another way', 'Remove what is never said');
 }
 
 /** Refuses where a studio would have more circuits than it may, by number or by size, those taken out among them. @throws NoRoom */

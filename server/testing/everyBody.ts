@@ -61,6 +61,11 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
       route: ADDRESSES.teachWords,
       body: { words: [{ id: randomUUID(), said: 'harbour hugs', drillId: 'arm-hugs', rung: '' }] },
     },
+    {
+      route: ADDRESSES.keepPronunciation,
+      id: randomUUID(),
+      body: { written: 'psoas', spoken: 'so-as' },
+    },
     { route: ADDRESSES.speak, body: { voice: 'en', speed: 165, pitch: 50, texts: ['Cat-cow.'] } },
     { route: ADDRESSES.importDrills, body: { csv: writeDrillCsv(catalogue.slice(0, 2)) } },
     {

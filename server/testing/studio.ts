@@ -151,6 +151,7 @@ export function newRun({ id, circuit }: NewCircuit, change: Partial<NewRun> = {}
     effort: 4,
     warm: 'yes',
     note: 'Left ankles stiff.',
+    marks: [],
     turns,
     pace: NO_PACE,
     ...change,

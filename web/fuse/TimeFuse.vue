@@ -21,6 +21,8 @@ const props = defineProps<{
   span?: Seconds;
   /** Slots that drop out. */
   cut?: ReadonlySet<string>;
+  /** Seconds that are marked, as those at which something is said. */
+  ticks?: readonly Seconds[];
 }>();
 
 const HEIGHT = 26;
@@ -65,6 +67,7 @@ const description = computed(() => {
         />
       </g>
       <circle v-for="(knot, index) in shape.knots" :key="index" class="knot" :cx="knot.x" :cy="HEIGHT / 2" r="3.5" />
+      <line v-for="tick in ticks" :key="tick" class="tick" :x1="scaled(tick)" :x2="scaled(tick)" y1="0" y2="5" />
       <line
         v-if="available"
         class="limit"
@@ -140,6 +143,10 @@ svg {
   fill: var(--ground);
   stroke: var(--soft);
   stroke-width: 1.6;
+}
+.tick {
+  stroke: var(--ink);
+  stroke-width: 1.5;
 }
 .limit {
   stroke: var(--damson);

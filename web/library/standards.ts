@@ -1,13 +1,12 @@
 import type { Standards } from '@prompt-spark/contract/standard';
 import type { Approach } from '@prompt-spark/core/approach/approach';
-import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
-import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { USUAL_TIMES, type TradeTimes } from '@prompt-spark/core/occasion/trade';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { call } from '../api/call.ts';
 import { loadOnce } from '../loading/loadOnce.ts';
+import { approachesIn, mainSessionsIn } from './ownFirst.ts';
 
 const NOTHING: Standards = {
   defaultApproach: '',
@@ -27,17 +26,8 @@ export const useStandardsStore = defineStore('standards', () => {
 
   const load = loadOnce(fetchAll);
 
-  /** Every approach, the studio's default first. */
-  const approaches = computed<readonly Approach[]>(() => {
-    const all = [...APPROACHES, ...own.value.approaches.map(({ document }) => document)];
-    const first = all.find(({ id }) => id === own.value.defaultApproach);
-    return first ? [first, ...all.filter((approach) => approach !== first)] : all;
-  });
-  /** Every main session, the studio's own first: its words win over those that ship. */
-  const sessions = computed<readonly MainSession[]>(() => [
-    ...own.value.sessions.map(({ document }) => document),
-    ...MAIN_SESSIONS,
-  ]);
+  const approaches = computed(() => approachesIn(own.value));
+  const sessions = computed(() => mainSessionsIn(own.value));
   const versionOf = (id: string): number | null =>
     [...own.value.approaches, ...own.value.sessions].find(({ document }) => document.id === id)?.version ?? null;
 

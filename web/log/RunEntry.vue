@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { mdiChevronDown, mdiChevronUp } from '@mdi/js';
 import type { RunSummary, RunTurn } from '@prompt-spark/contract/run';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { clock, dayName, timeOfDay } from '../wording/clock.ts';
 import { useRunsStore } from './runs.ts';
 import CorrectRun from './CorrectRun.vue';
 import RunPeople from './RunPeople.vue';
+import RunReached from './RunReached.vue';
 import RunTurns from './RunTurns.vue';
+
+const RunOverTime = defineAsyncComponent(() => import('./RunOverTime.vue'));
 
 /** One run: when, what, planned against actual, how it was; its slots on demand. */
 const { run, first, twin } = defineProps<{
@@ -21,6 +24,7 @@ const runs = useRunsStore();
 const { act } = useAction();
 const open = ref(first);
 const correcting = ref(false);
+const overTime = ref(false);
 /** What every slot took, fetched when it is first looked at. */
 const turns = shallowRef<readonly RunTurn[]>([]);
 watch(
@@ -88,9 +92,18 @@ const where = computed(() => [run.siteName, run.coachName].filter(Boolean).join(
       @click="open = !open"
     />
     <RunPeople v-if="open && run.groupId !== null" class="turns" :run="run" :group-id="run.groupId" />
+    <RunReached
+      v-if="open && run.groupId !== null && turns.length"
+      class="turns"
+      :run="run"
+      :group-id="run.groupId"
+      :turns="turns"
+    />
     <RunTurns v-if="open && turns.length" class="turns" :turns="turns" />
+    <RunOverTime v-if="open && overTime" class="turns" :run="run" :turns="turns" />
     <CorrectRun v-if="open && correcting" class="turns" :run="run" @done="correcting = false" />
     <p v-else-if="open" class="turns acts">
+      <v-btn variant="text" :aria-expanded="overTime" @click="overTime = !overTime">Over time</v-btn>
       <v-btn variant="text" @click="correcting = true">Correct effort or note</v-btn>
       <v-btn v-if="twin" variant="text" @click="emit('join')"
         >Join with the one at {{ timeOfDay(twin.startedAt, zone) }}</v-btn

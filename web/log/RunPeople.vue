@@ -19,7 +19,7 @@ import LoadingGate from '../loading/LoadingGate.vue';
 import { useLoading } from '../loading/useLoading.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useAction } from '../shell/useAction.ts';
-import { calendarDay } from '../wording/clock.ts';
+import { blankSeen } from './blankSeen.ts';
 
 /** Who was there, and how each came through it: a tap a person, and where it hurt. Only those this coach coaches. */
 const { run, groupId } = defineProps<{ run: RunSummary; groupId: string }>();
@@ -35,20 +35,10 @@ const rows = computed(() =>
 );
 const open = computed(() => rows.value.filter(({ seen }) => !seen));
 
-const blank = (): Seen => ({
-  runId: run.id,
-  day: calendarDay(new Date(run.startedAt), run.timeZone ?? undefined),
-  title: run.circuitTitle,
-  state: 'fine',
-  where: null,
-  side: null,
-  pain: null,
-});
-
 function note(record: PersonRecord, make: (seen: Seen) => Seen): Promise<boolean> {
   return act(() =>
     people.change(record.id, (document) => {
-      const before = seenIn(document.seen, run.id) ?? blank();
+      const before = seenIn(document.seen, run.id) ?? blankSeen(run);
       return { ...document, seen: withSeen(document.seen, make(before)) };
     }),
   );
@@ -65,7 +55,7 @@ const pain = (record: PersonRecord, to: number | null) => note(record, (seen) =>
 async function restFine(): Promise<void> {
   await act(async () => {
     for (const { record } of open.value) {
-      await people.change(record.id, (document) => ({ ...document, seen: withSeen(document.seen, blank()) }));
+      await people.change(record.id, (document) => ({ ...document, seen: withSeen(document.seen, blankSeen(run)) }));
     }
   });
 }

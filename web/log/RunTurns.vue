@@ -54,23 +54,11 @@ function difference({ planned, actual }: RunTurn): string {
   </table>
 </template>
 
+<style scoped src="./turnTable.css"></style>
 <style scoped>
 table {
-  width: 100%;
   max-width: 52rem;
   margin: 0.5rem 0;
-  border-collapse: collapse;
-}
-th {
-  padding: 0.25rem 0.75rem 0.25rem 0;
-  font-size: var(--size-small);
-  font-weight: 500;
-  text-align: left;
-  color: var(--soft);
-}
-td {
-  padding: 0.3rem 0.75rem 0.3rem 0;
-  border-top: 1px solid var(--line);
 }
 .bars {
   position: relative;
@@ -93,10 +81,6 @@ td {
 .took.over {
   background: var(--brick);
   opacity: 1;
-}
-.number {
-  text-align: right;
-  font-weight: 500;
 }
 .late {
   color: var(--brick);

@@ -14,6 +14,7 @@ const run = (id: string, startedAt: string, change: Partial<RunSummary> = {}): R
   effort: null,
   warm: null,
   note: '',
+  marks: [],
   coachName: 'Ottoline Crake',
   groupId: 'dawn',
   groupName: 'Dawn Mixed',

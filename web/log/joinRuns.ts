@@ -1,5 +1,6 @@
 import type { NewRun, RunSummary, RunTurns } from '@prompt-spark/contract/run';
 import { NO_PACE } from '@prompt-spark/core/session/gaps';
+import { MOST_MARKS } from '@prompt-spark/core/session/marks';
 import { joinedTurns } from '@prompt-spark/core/session/joinedTurns';
 
 /** Two records that begin further apart are two classes. Common practice, no source. */
@@ -42,6 +43,7 @@ export function joinedRun(id: string, one: Whole, other: Whole): NewRun {
     effort: later.effort ?? earlier.effort,
     warm: later.warm ?? earlier.warm,
     note: [...notes].join('\n').slice(0, MOST_NOTE),
+    marks: [...earlier.marks, ...later.marks].slice(0, MOST_MARKS),
     turns: joinedTurns(earlier.turns, later.turns),
     pace: longer.pace ?? NO_PACE,
   };

@@ -1,24 +1,15 @@
 <script setup lang="ts">
 import type { Measure } from '@prompt-spark/core/measures/measure';
 import type { Measured } from '@prompt-spark/core/people/measured';
-import {
-  Chart,
-  Legend,
-  LinearScale,
-  LineElement,
-  PointElement,
-  Tooltip,
-  type ChartData,
-  type ChartOptions,
-} from 'chart.js';
+import type { ChartData } from 'chart.js';
 import { computed, useTemplateRef } from 'vue';
 import { Line } from 'vue-chartjs';
+import { overTime, type LineOptions } from '../painting/lineChart.ts';
 import { useInk } from '../painting/useInk.ts';
 import { calendarDayName } from '../wording/clock.ts';
 import { UNIT_WORDS } from './measureWords.ts';
 
 /** The sides of a measure over time. The same numbers stand in the table beside it. */
-Chart.register(LinearScale, PointElement, LineElement, Legend, Tooltip);
 const { measure, series } = defineProps<{ measure: Measure; series: readonly Measured[] }>();
 const host = useTemplateRef<HTMLElement>('host');
 const ink = useInk(host, (colour) => ({
@@ -50,33 +41,21 @@ const data = computed<ChartData<'line'>>(() => ({
     pointRadius: 4,
   })),
 }));
-const options = computed<ChartOptions<'line'>>(() => ({
-  animation: false,
-  responsive: true,
-  maintainAspectRatio: false,
-  plugins: {
-    legend: { display: measure.sided, labels: { color: ink.value?.soft, usePointStyle: true, pointStyle: 'line' } },
-    tooltip: { callbacks: { title: ([point]) => (point ? named(Number(point.parsed.x)) : '') } },
-  },
-  scales: {
-    x: {
-      type: 'linear',
-      bounds: 'data',
-      ticks: {
-        color: ink.value?.soft,
-        maxTicksLimit: 4,
-        maxRotation: 0,
-        callback: (value) => named(Number(value)).replace(/^\w+,? /, ''),
+const options = computed<LineOptions>(() => {
+  const { legend, title, days, ...whole } = overTime(ink.value?.soft, named);
+  return {
+    ...whole,
+    plugins: { legend: { ...legend, display: measure.sided }, tooltip: { callbacks: { title } } },
+    scales: {
+      x: days,
+      y: {
+        title: { display: true, text: UNIT_WORDS[measure.unit], color: ink.value?.soft },
+        ticks: { color: ink.value?.soft },
+        grid: { color: ink.value?.line },
       },
-      grid: { display: false },
     },
-    y: {
-      title: { display: true, text: UNIT_WORDS[measure.unit], color: ink.value?.soft },
-      ticks: { color: ink.value?.soft },
-      grid: { color: ink.value?.line },
-    },
-  },
-}));
+  };
+});
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reachedWords } from '@prompt-spark/core/people/reached';
 import { seenWords, type Seen } from '@prompt-spark/core/people/seen';
 import { computed, ref } from 'vue';
 import { dayName } from '../wording/clock.ts';
@@ -19,7 +20,7 @@ const there = computed(() => seen.filter(({ state }) => state !== 'not there').l
       <li v-for="one in shown" :key="one.runId">
         <span class="soft">{{ dayName(`${one.day}T12:00:00.000Z`, 'UTC') }}</span>
         <span>{{ one.title }}</span>
-        <span>{{ seenWords(one) }}</span>
+        <span>{{ [seenWords(one), ...one.reached.map(reachedWords)].join(', ') }}</span>
       </li>
     </ul>
     <v-btn v-if="seen.length > FIRST && !all" variant="text" size="small" @click="all = true"

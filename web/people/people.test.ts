@@ -87,7 +87,13 @@ describe('the people store', () => {
 describe('the standards store', () => {
   it('has the studio’s default approach first, and its own sessions before those that ship', async () => {
     const own = { ...APPROACHES[0], id: 'ours', name: 'Harbour order' };
-    const session = { id: 'gig', name: 'Gig rowing', words: ['gig'], needs: { 'grip · activation': 1 } };
+    const session = {
+      id: 'gig',
+      name: 'Gig rowing',
+      words: ['gig'],
+      needs: { 'grip · activation': 1 },
+      holds: 'usual' as const,
+    };
     fakeBrowser(() => ({
       status: 200,
       body: {

@@ -84,8 +84,8 @@ describe('what an earlier version left in the browser', () => {
       },
     });
     expect(browserKeep('in doubt', 'circuit', storage).get(ID)).toMatchObject({ saveId: ID });
-    // What getting ready took was not booked then.
-    expect(browserKeep(COACH, 'run', storage).all()).toEqual([[ID, { ...run, pace: NO_PACE }]]);
+    // What getting ready took was not booked then, nor what was tapped.
+    expect(browserKeep(COACH, 'run', storage).all()).toEqual([[ID, { ...run, pace: NO_PACE, marks: [] }]]);
     expect(keptBefore(storage)).toEqual([]);
     expect(storage.length).toBe(4);
   });

@@ -1,6 +1,7 @@
 import type { Account, Credentials, NewStudio, Welcome } from '@prompt-spark/contract/account';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
+import { forgetKept } from '../saving/onDevice.ts';
 import { call, ServerAway, whenPasswordNeeded, whenSignedOut } from '../api/call.ts';
 
 /** Who is signed in. */
@@ -36,6 +37,8 @@ export const useAccountStore = defineStore('account', () => {
     try {
       const welcome = welcomeInPage() ?? (await call('welcome'));
       account.value = welcome.account;
+      // An answer that was on its way when somebody signed out may have been kept after all.
+      if (welcome.account === null) void forgetKept();
       demoOpen.value = welcome.demoOpen;
       unreachable.value = false;
       asked = true;
@@ -48,6 +51,8 @@ export const useAccountStore = defineStore('account', () => {
   function enter(now: Account): void {
     // Another coach must not find what the one before had on the screen: the page is fetched anew.
     if (signedOut.value && account.value?.coachId !== now.coachId) return location.assign('/today');
+    // What this device kept is another's, or may be.
+    void forgetKept();
     account.value = now;
     signedOut.value = false;
   }
@@ -67,7 +72,10 @@ export const useAccountStore = defineStore('account', () => {
     signIn: async (credentials: Credentials) => enter(await call('signIn', { body: credentials })),
     enterDemo: async () => enter(await call('enterDemo')),
     openStudio: async (studio: NewStudio) => enter(await call('openStudio', { body: studio })),
-    signOut: () => call('signOut'),
+    signOut: async () => {
+      await call('signOut');
+      await forgetKept();
+    },
   };
 });
 

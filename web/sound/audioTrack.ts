@@ -1,9 +1,10 @@
+import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import { guidesOf } from '@prompt-spark/core/prompts/guides';
 import { soundsOf } from '@prompt-spark/core/prompts/sounds';
 import type { Prompt } from '@prompt-spark/core/prompts/prompt';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { synthesiser } from './instrument.ts';
-import { utteranceOf, type SpokenClips } from '../voice/spokenClips.ts';
-import type { VoiceSettings } from '../voice/voiceSettings.ts';
+import type { SpokenClips, Utterance } from '../voice/spokenClips.ts';
 
 const RATE = 44_100;
 /** After the end of a circuit its last words and tones sound out. */
@@ -12,20 +13,30 @@ const TAIL = 4;
 /** What a track is made of. */
 export interface TrackParts {
   readonly segments: readonly Segment[];
+  readonly slotOf: (segment: Segment) => Slot | undefined;
   readonly prompts: readonly Prompt[];
   readonly clips: SpokenClips;
-  readonly settings: VoiceSettings;
+  readonly utteranceFor: (prompt: Prompt) => Utterance;
+  /** A tick in every counted drill. */
+  readonly ticksEverywhere: boolean;
 }
 
 /** The whole circuit as sound, as the Stage would play it: tones and words on one clock, 44.1 kHz, one channel. */
-export async function renderTrack({ segments, prompts, clips, settings }: TrackParts): Promise<Float32Array> {
+export async function renderTrack({
+  segments,
+  slotOf,
+  prompts,
+  clips,
+  utteranceFor,
+  ticksEverywhere,
+}: TrackParts): Promise<Float32Array> {
   const end = segments.at(-1)?.end ?? 0;
   const context = new OfflineAudioContext(1, Math.ceil((end + TAIL) * RATE), RATE);
   await clips.decodeFor(context);
   const instrument = synthesiser(context, (utterance) => clips.bufferOf(context, utterance));
-  for (const sound of soundsOf(segments)) instrument.play(sound, sound.at);
-  for (const prompt of prompts)
-    instrument.play({ kind: 'speech', at: prompt.at, ...utteranceOf(prompt, settings) }, prompt.at);
+  const sounds = [...soundsOf(segments), ...guidesOf(segments, slotOf, ticksEverywhere)];
+  for (const sound of sounds) instrument.play(sound, sound.at);
+  for (const prompt of prompts) instrument.play({ kind: 'speech', at: prompt.at, ...utteranceFor(prompt) }, prompt.at);
   const rendered = await context.startRendering();
   return rendered.getChannelData(0);
 }

@@ -22,6 +22,14 @@ const NOTES: Readonly<Record<SoundKind, readonly (readonly [hertz: number, at: S
   ],
   rest: [[495, 0, 0.3]],
   tick: [[1320, 0, 0.04]],
+  in: [
+    [262, 0, 0.5],
+    [330, 0.25, 0.7],
+  ],
+  out: [
+    [330, 0, 0.5],
+    [262, 0.25, 0.9],
+  ],
   end: [
     [660, 0, 0.16],
     [825, 0.2, 0.16],

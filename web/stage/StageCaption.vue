@@ -20,7 +20,7 @@ const said = computed(() =>
 .caption {
   min-height: 1.4em;
   color: var(--soft);
-  font-size: clamp(1.05rem, 1.9vw, 1.9rem);
+  font-size: clamp(1.05rem, 1.9vw, 2.4rem);
   line-height: 1.4;
 }
 </style>

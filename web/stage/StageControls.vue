@@ -3,6 +3,7 @@ import {
   mdiAccountVoice,
   mdiClose,
   mdiFullscreen,
+  mdiHumanGreeting,
   mdiNoteEditOutline,
   mdiPause,
   mdiPlay,
@@ -20,7 +21,7 @@ import type { StageConductor } from './useStageRun.ts';
 
 /** The coach's controls. They show on movement, touch or key, and while paused. */
 const { run } = defineProps<{ run: StageConductor; shown: boolean }>();
-const emit = defineEmits<{ leave: []; late: []; note: []; change: []; voice: [] }>();
+const emit = defineEmits<{ leave: []; late: []; note: []; change: []; demo: []; voice: [] }>();
 const screen = useFullscreen();
 const paused = computed(() => run.state.value === 'paused');
 </script>
@@ -38,6 +39,7 @@ const paused = computed(() => run.state.value === 'paused');
     <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">10 s</v-btn>
     <v-btn variant="text" size="large" :prepend-icon="mdiTimerAlertOutline" @click="emit('late')">We’re late</v-btn>
     <v-btn variant="text" size="large" :prepend-icon="mdiSwapHorizontal" @click="emit('change')">Change</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiHumanGreeting" @click="emit('demo')">Who’s new</v-btn>
     <v-btn variant="text" size="large" :prepend-icon="mdiNoteEditOutline" @click="emit('note')">Note</v-btn>
     <v-btn
       :icon="run.muted.value ? mdiVolumeOff : mdiVolumeHigh"
@@ -60,10 +62,11 @@ const paused = computed(() => run.state.value === 'paused');
 </template>
 
 <style scoped>
+/* Over the foot while it shows: at the top it would lie over the phase and the clock. */
 .controls {
-  position: absolute;
-  top: clamp(0.5rem, 1.4vw, 1.25rem);
-  left: 50%;
+  position: fixed;
+  inset: auto auto 0.75rem 50%;
+  z-index: 1;
   transform: translateX(-50%);
   display: flex;
   align-items: center;
@@ -78,7 +81,7 @@ const paused = computed(() => run.state.value === 'paused');
 .controls:focus-within {
   opacity: 1;
 }
-/* Where it would lie over the phase and the clock, it goes to the foot. */
+/* A narrow screen has a place of its own for it below what is next. */
 @media (max-width: 1200px) {
   .controls {
     position: static;
@@ -107,7 +110,9 @@ const paused = computed(() => run.state.value === 'paused');
   }
   .controls :deep(.v-btn) {
     min-width: 0;
-    padding: 0 0.4rem;
+    padding: 0 0.2rem;
+    font-size: 0.8125rem;
+    letter-spacing: 0;
   }
 }
 </style>

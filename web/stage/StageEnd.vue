@@ -4,7 +4,7 @@ import { slotsOf, type Circuit } from '@prompt-spark/core/circuit/circuit';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import { paceOf, type GapRecord } from '@prompt-spark/core/session/gaps';
-import type { RunMark } from '@prompt-spark/core/session/marks';
+import { MOST_MARKS, type RunMark } from '@prompt-spark/core/session/marks';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { TurnRecord } from '@prompt-spark/core/session/runRecord';
 import { computed, ref } from 'vue';
@@ -40,7 +40,7 @@ const finishedAt = new Date();
 const how = ref<RunCorrection>({
   effort: null,
   warm: null,
-  note: markLines(marks, ({ drillId }) => library.drillOf(drillId)?.name ?? drillId),
+  note: markLines(marks, library.drillOf),
 });
 
 const planned = computed(() => turns.reduce((sum, turn) => sum + turn.planned, 0));
@@ -64,6 +64,7 @@ function keep(): Promise<void> {
     endedEarly,
     ...how.value,
     note: how.value.note.trim(),
+    marks: marks.slice(0, MOST_MARKS),
     turns: turns.map(named),
     pace: paceOf(gaps, habits),
   });

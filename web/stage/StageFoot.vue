@@ -22,7 +22,7 @@ const variant = computed(() => drill.value?.ladder.find(({ id }) => id === next?
 
 <template>
   <footer>
-    <TimeFuse :segments="segments" :now="position" labels />
+    <TimeFuse :segments="segments" :now="position" />
     <p class="next">
       <template v-if="next">
         <span class="soft">Next</span>
@@ -41,7 +41,7 @@ footer {
 }
 .next {
   min-height: 1.5em;
-  font-size: clamp(1.2rem, 2.4vw, 2.4rem);
+  font-size: clamp(1.2rem, 2.65vw, 3.4rem);
   font-weight: 500;
   display: flex;
   align-items: center;

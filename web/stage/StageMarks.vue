@@ -3,7 +3,7 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import { MARK_KINDS, type MarkKind } from '@prompt-spark/core/session/marks';
 import { useTimeoutFn } from '@vueuse/core';
 import { ref } from 'vue';
-import { MARK_WORDS } from './markWords.ts';
+import { markWord } from './markWords.ts';
 
 /**
  * Something noted by one tap while people move: what it is, and with what drill, is read off the clock. Above it stands for
@@ -18,7 +18,7 @@ const unsay = useTimeoutFn(() => (said.value = ''), 2500, { immediate: false });
 function mark(kind: MarkKind): void {
   emit('mark', kind);
   open.value = false;
-  said.value = `Noted: ${drill?.name ?? 'this drill'}, ${kind}`;
+  said.value = `Noted: ${drill?.name ?? 'this drill'}, ${markWord(kind, drill).toLowerCase()}`;
   unsay.start();
 }
 </script>
@@ -30,7 +30,7 @@ function mark(kind: MarkKind): void {
       <strong>If {{ drill.fault.seen }}:</strong> {{ drill.fault.fix }}.
     </p>
     <v-btn v-for="kind in MARK_KINDS" :key="kind" variant="outlined" size="large" @click="mark(kind)">{{
-      MARK_WORDS[kind]
+      markWord(kind, drill)
     }}</v-btn>
   </div>
   <p class="said" role="status">{{ said }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import { breathAt } from '@prompt-spark/core/prompts/breathing';
 import type { Moment } from '@prompt-spark/core/timeline/moment';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import type { Seconds } from '@prompt-spark/core/units';
@@ -11,6 +12,7 @@ import { phaseName } from '../wording/phases.ts';
 import { instructed, instructionName } from '@prompt-spark/core/swaps/swap';
 import { TRACK_WORDS, trackWords } from '../wording/trackWords.ts';
 import { useLibraryStore } from '../library/library.ts';
+import StageBreath from './StageBreath.vue';
 import { cueFor, kindWord, howWords, sideName } from './stageWords.ts';
 
 /** What is now: the drill's figure and name, its side, one cue, and the seconds as the largest thing on the screen. */
@@ -53,6 +55,7 @@ const place = computed(() => {
 const moves = computed(() => segment.value.kind === 'work' || segment.value.kind === 'ready');
 /** Thirty pictures a second are plenty for a wall, and leave a slow machine its time for the clock. */
 const shownAt = computed(() => (moves.value ? Math.floor(moment.into * 30) / 30 : 0));
+const breath = computed(() => breathAt(segment.value, planned, moment.into));
 /** Said aloud by a screen reader once a change, not every second. */
 const announced = computed(() =>
   [kindWord(segment.value, planned), name.value, sideName(segment.value)].filter(Boolean).join(', '),
@@ -82,6 +85,7 @@ const announced = computed(() =>
       <p class="kind">{{ paused ? 'Paused' : kindWord(segment, planned) }}</p>
       <h1>{{ name }}</h1>
       <p class="cue">{{ cueFor(segment, planned, figure) }}</p>
+      <StageBreath v-if="breath" :breath="breath" />
       <div class="count">
         <span class="clock seconds" role="timer" data-test="seconds">{{
           segment.openEnd ? clock(Math.floor(moment.into)) : countdown(moment.left)
@@ -119,7 +123,7 @@ const announced = computed(() =>
   justify-content: space-between;
   align-items: baseline;
   gap: 1rem;
-  font-size: clamp(1.05rem, 1.9vw, 1.9rem);
+  font-size: clamp(1.05rem, 1.9vw, 2.4rem);
 }
 .phase {
   font-weight: 700;
@@ -135,7 +139,7 @@ const announced = computed(() =>
   align-items: center;
 }
 .kind {
-  font-size: clamp(1.2rem, 2.2vw, 2.2rem);
+  font-size: clamp(1.2rem, 2.65vw, 3.4rem);
   justify-self: start;
   width: fit-content;
   margin-bottom: 0.35em;
@@ -151,7 +155,7 @@ h1 {
 }
 .cue {
   margin-top: 0.35em;
-  font-size: clamp(1.2rem, 2.3vw, 2.6rem);
+  font-size: clamp(1.2rem, 2.65vw, 3.4rem);
   line-height: 1.25;
 }
 .count {
@@ -167,17 +171,17 @@ h1 {
   justify-items: start;
   align-content: end;
   min-height: 5.5rem;
-  padding-bottom: 1.2vw;
+  padding-bottom: 0.4vw;
 }
 .figure {
   width: 100%;
   max-height: 66vh;
 }
 .seconds {
-  min-width: 1.25em;
-  font-size: clamp(7.5rem, min(24vw, 42vh), 32rem);
+  min-width: 1.1em;
+  font-size: clamp(7.5rem, min(24vw, 41vh), 32rem);
   font-weight: 750;
-  line-height: 0.9;
+  line-height: 0.78;
   letter-spacing: -0.03em;
 }
 .tracked .seconds {
@@ -197,11 +201,11 @@ h1 {
   border-radius: 0.3em;
   background: var(--ink);
   color: var(--ground);
-  font-size: clamp(1.4rem, 3.4vw, 3.4rem);
+  font-size: clamp(1.4rem, 3.7vw, 4.6rem);
   font-weight: 700;
 }
 .rep {
-  font-size: clamp(1.2rem, 2.5vw, 2.5rem);
+  font-size: clamp(1.2rem, 2.65vw, 3.4rem);
 }
 /* A phone on its side: all of it, down to what is next, in its height. */
 @media (min-width: 701px) and (max-height: 600px) {
@@ -272,7 +276,7 @@ h1 {
   flex-wrap: wrap;
   gap: 0.25rem 3rem;
   list-style: none;
-  font-size: clamp(1.15rem, 2.2vw, 2.2rem);
+  font-size: clamp(1.15rem, 2.65vw, 3.4rem);
 }
 .tracks li {
   display: flex;

@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import type { CircuitDraft } from '@prompt-spark/contract/circuit';
-import type { Slot } from '@prompt-spark/core/circuit/circuit';
-import { changeSlot, takeOutLine } from '@prompt-spark/core/circuit/edit';
 import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import { useTimeoutFn, useWakeLock } from '@vueuse/core';
-import type { Swapped } from '@prompt-spark/core/session/changedCourse';
+import { kitOf } from '@prompt-spark/core/circuit/kitOf';
 import { caughtUp, takenUp } from '@prompt-spark/core/session/keptRun';
 import type { StageRun } from '@prompt-spark/core/session/stageRun';
-import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { turnKey, type Refit } from '@prompt-spark/core/fit/refitRun';
+import type { Refit } from '@prompt-spark/core/fit/refitRun';
 import ResumeQuestion from './ResumeQuestion.vue';
 import type { KeptStage } from './runDrawer.ts';
 import type { SpokenScript } from '../voice/useScript.ts';
@@ -24,9 +22,11 @@ import StageLate from './StageLate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import StageMarks from './StageMarks.vue';
 import StageNow from './StageNow.vue';
+import StageWaiting from './StageWaiting.vue';
 import StopQuestion from './StopQuestion.vue';
-import { slotOf } from './stageWords.ts';
-import { useCountIn } from './useCountIn.ts';
+import { useCourse } from './useCourse.ts';
+import { secondsUntil, useCountIn } from './useCountIn.ts';
+import { useOpenRounds } from './useOpenRounds.ts';
 import { useRunKeeping } from './useRunKeeping.ts';
 import { useStageKeys } from './useStageKeys.ts';
 import { useSpokenRun } from './useStageVoice.ts';
@@ -45,25 +45,26 @@ const { circuitId, sessionId, draft, segments, habits, voice } = defineProps<{
   voice: SpokenScript;
 }>();
 const StageChange = defineAsyncComponent(() => import('./StageChange.vue'));
+const StageDemo = defineAsyncComponent(() => import('./StageDemo.vue'));
+const StageRounds = defineAsyncComponent(() => import('./StageRounds.vue'));
 const StageHelp = defineAsyncComponent(() => import('./StageHelp.vue'));
-const VoiceDialog = defineAsyncComponent(() => import('../voice/VoiceDialog.vue'));
+const VoiceDialog = defineAsyncComponent(() => import('./VoiceDialog.vue'));
 const router = useRouter();
 const speaking = ref(false);
 const noting = ref(false);
 const changing = ref(false);
+const showing = ref(false);
 const stopping = ref(false);
 const late = ref(false);
 const help = ref(false);
-/** The circuit as it is run: with what was put in and left out on the way. */
-const course = shallowRef(draft);
-/** Slots that no longer run as planned: fitted to the time left, or put in for another. */
-const changed = shallowRef<ReadonlyMap<string, Slot>>(new Map());
-const slotFor = (segment: Segment) => changed.value.get(turnKey(segment)) ?? slotOf(course.value.circuit, segment);
+const { course, changed, slotFor, ...onTheWay } = useCourse(draft);
 const { run, prompts } = useSpokenRun(segments, voice, slotFor);
 const moment = computed(() => run.moment.value);
 const library = useLibraryStore();
 const drillNow = computed(() => library.drillOf(moment.value?.segment.drillId ?? ''));
 const slot = computed(() => moment.value && slotFor(moment.value.segment));
+/** What is to lie ready before it begins. */
+const kit = computed(() => kitOf(course.value.circuit, library.library));
 const wakeLock = useWakeLock();
 const controls = ref(true);
 const hide = useTimeoutFn(() => (controls.value = false), 3500);
@@ -73,6 +74,19 @@ function showControls(): void {
   hide.start();
 }
 
+/** Whether the check before the start was gone through, where there is one. */
+const checked = ref(!voice.settings.value.check);
+
+/** Begins as it was chosen on this device; on a press it waits. */
+function beginAsChosen(): void {
+  checked.value = true;
+  const { begins } = voice.settings.value;
+  if (begins === 'at once') begin();
+  else if (begins !== 'on a press') countIn.from(secondsUntil(begins, new Date()));
+}
+
+const openRounds = useOpenRounds(run, () => course.value.circuit);
+const openRound = openRounds.asked;
 const countIn = useCountIn(begin);
 
 function begin(): void {
@@ -86,10 +100,10 @@ function stayAwake(): void {
   showControls();
 }
 
-const { left, drop: dropKept } = useRunKeeping({ circuitId, sessionId }, run, changed);
+const { left, drop: dropKept, end: endKeeping } = useRunKeeping({ circuitId, sessionId }, run, { changed, course });
 
 async function takeUp(kept: KeptStage, make: (kept: KeptStage, now: number) => StageRun): Promise<void> {
-  changed.value = new Map(kept.refitted);
+  onTheWay.takeUp(kept);
   await run.takeUp(make(kept, Date.now()), new Date(kept.startedAt));
   // The question stays until the run stands where it was: nothing else is seen in between.
   left.value = undefined;
@@ -118,7 +132,7 @@ function drop(): void {
 
 /** Logged, or left on purpose. */
 function goAway(to: string): void {
-  dropKept();
+  endKeeping();
   void router.push(to);
 }
 
@@ -128,32 +142,19 @@ const endedEarly = computed(() => run.position.value < run.total.value);
 
 function goOnWith(refit: Refit): void {
   late.value = false;
-  changed.value = new Map([...changed.value, ...refit.slots]);
-  run.goOnWith(refit.segments);
+  onTheWay.goOnWith(run, refit);
   showControls();
-}
-
-/** Puts another drill in the place of the one of the moment; what is fitted or changed later goes by it too. */
-function swapIn(was: Slot, { segments: after, slot: put }: Swapped): void {
-  course.value = { ...course.value, circuit: changeSlot(course.value.circuit, was.id, () => put) };
-  const own = after.filter(({ slotId }) => slotId === put.id);
-  changed.value = new Map([...changed.value, ...own.map((segment) => [turnKey(segment), put] as const)]);
-  run.goOnWith(after);
-}
-
-function leaveOut(was: Slot): void {
-  course.value = { ...course.value, circuit: takeOutLine(course.value.circuit, was.id) };
-  run.leaveOut();
 }
 
 const asked = computed(() => stopping.value || late.value || help.value || speaking.value || left.value !== undefined);
 useStageKeys({
   run,
   leave,
-  begin,
+  begin: () => checked.value && begin(),
   late: () => (late.value = true),
   note: () => (noting.value = !noting.value),
   change: () => (changing.value = !changing.value),
+  demo: () => (showing.value = !showing.value),
   help: () => (help.value = true),
   touched: showControls,
   blocked: asked,
@@ -162,11 +163,9 @@ watch(run.state, (state) => {
   if (state === 'ended' && wakeLock.isActive.value) void wakeLock.release();
 });
 onMounted(() => {
-  // Sounds need a touch of the page; coming from a Start button there has been one.
+  // Sounds need a touch of the page; coming from a Start button there has been one. At first the sound is tried.
   if (left.value || !navigator.userActivation.hasBeenActive) return;
-  const { begins } = voice.settings.value;
-  if (begins === 'at once') begin();
-  else if (begins !== 'on a press') countIn.from(begins === '5 s' ? 5 : 15);
+  if (checked.value) beginAsChosen();
 });
 </script>
 
@@ -224,11 +223,16 @@ onMounted(() => {
       @catch-up="takeUp(left, caughtUp)"
       @afresh="afresh"
     />
-    <div v-else-if="run.state.value === 'waiting'" class="begin">
-      <p v-if="countIn.left.value" class="counting clock" role="timer">{{ countIn.left.value }}</p>
-      <v-btn size="x-large" height="72" @click="begin">{{ countIn.left.value ? 'Start now' : 'Start' }}</v-btn>
-      <v-btn variant="text" @click="leave">Back</v-btn>
-    </div>
+    <StageWaiting
+      v-else-if="run.state.value === 'waiting'"
+      :counting="countIn.left.value"
+      :kit="kit"
+      :checked="checked"
+      @checked="beginAsChosen"
+      @begin="begin"
+      @voice="speaking = true"
+      @leave="leave"
+    />
     <StageControls
       v-else
       :run="run"
@@ -237,17 +241,25 @@ onMounted(() => {
       @late="late = true"
       @note="noting = !noting"
       @change="changing = !changing"
+      @demo="showing = !showing"
       @voice="speaking = true"
     />
     <StageMarks v-if="moment" v-model="noting" :drill="drillNow" @mark="run.mark" />
+    <StageDemo v-if="drillNow && showing" v-model="showing" :drill="drillNow" />
+    <StageRounds
+      v-if="openRound"
+      :open="openRound"
+      @more="openRounds.oneMore(openRound)"
+      @enough="openRounds.enough(openRound)"
+    />
     <StageChange
       v-if="slot && changing"
       v-model="changing"
       :run="run"
       :draft="course"
       :planned="slot"
-      @swap="(swapped) => slot && swapIn(slot, swapped)"
-      @leave-out="slot && leaveOut(slot)"
+      @swap="(swapped) => slot && onTheWay.swapIn(run, slot, swapped)"
+      @leave-out="slot && onTheWay.leaveOut(run, slot)"
     />
     <StageLate v-model="late" :run="run" :draft="course" @refit="goOnWith" />
     <StageHelp v-if="help" v-model="help" />
@@ -262,30 +274,16 @@ onMounted(() => {
   min-height: 100vh;
   display: flex;
   flex-direction: column;
-  padding: clamp(1rem, 3vw, 2.5rem);
+  padding: clamp(1rem, 2vw, 1.75rem) clamp(1rem, 3vw, 2.5rem);
 }
 @media (min-width: 701px) and (max-height: 600px) {
   .run {
     padding: 0.6rem 1.25rem;
   }
 }
-.counting {
-  font-size: clamp(6rem, 30vh, 20rem);
-  font-weight: 750;
-  line-height: 1;
-  text-align: center;
-}
 .ready {
   align-self: center;
   margin-bottom: 1.5rem;
   font-size: clamp(1.1rem, 1.8vw, 1.8rem);
-}
-.begin {
-  position: absolute;
-  inset: 0;
-  display: grid;
-  place-content: center;
-  gap: 1rem;
-  background: rgb(var(--v-theme-background), 0.82);
 }
 </style>

@@ -1,15 +1,28 @@
+import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { MarkKind, RunMark } from '@prompt-spark/core/session/marks';
+import { capital } from '../wording/capital.ts';
 import { clock } from '../wording/clock.ts';
 
-/** What stands on the buttons. */
-export const MARK_WORDS: Readonly<Record<MarkKind, string>> = {
+const MARK_WORDS: Readonly<Record<MarkKind, string>> = {
   niggle: 'Niggle',
+  fault: 'Its usual fault',
   'too easy': 'Too easy',
   'too hard': 'Too hard',
   stopped: 'Stopped',
 };
 
-/** Notes by a tap as they are written in the log, a line each: "1:32 Lateral lunge: too hard". */
-export function markLines(marks: readonly RunMark[], nameOf: (mark: RunMark) => string): string {
-  return marks.map((mark) => `${clock(Math.floor(mark.at))} ${nameOf(mark)}: ${mark.kind}`).join('\n');
+type Marked = Pick<Drill, 'name' | 'fault'> | undefined;
+
+/** What stands on the button of a mark; a fault is named as the drill names it: "Knee falls inside". */
+export const markWord = (kind: MarkKind, drill: Marked): string =>
+  kind === 'fault' && drill ? capital(drill.fault.seen) : MARK_WORDS[kind];
+
+/** Notes by a tap as they are written in the log, a line each: "1:32 Lateral lunge: knee falls inside". */
+export function markLines(marks: readonly RunMark[], drillOf: (id: string) => Marked): string {
+  return marks
+    .map(({ at, kind, drillId }) => {
+      const drill = drillOf(drillId);
+      return `${clock(Math.floor(at))} ${drill?.name ?? drillId}: ${markWord(kind, drill).toLowerCase()}`;
+    })
+    .join('\n');
 }

@@ -1,9 +1,12 @@
+import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import { isKeptRun, type KeptRun } from '@prompt-spark/core/session/keptRun';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
 
 /** A kept run, with the slots that run otherwise since what was left was fitted. */
 export interface KeptStage extends KeptRun {
   readonly refitted: readonly (readonly [string, Slot])[];
+  /** The circuit with what was put in and left out on the way; none in a run that was kept before it was. */
+  readonly course?: CircuitDraft;
 }
 
 /** Where the run of one circuit, for one session or none, is kept in this browser while it is under way. */

@@ -9,6 +9,7 @@ export const STAGE_KEYS = {
   late: { keys: ['l'], shown: 'l', does: 'we’re late' },
   note: { keys: ['n'], shown: 'n', does: 'note something' },
   change: { keys: ['c'], shown: 'c', does: 'change this drill: again, not today, another' },
+  demo: { keys: ['w'], shown: 'w', does: 'who’s new: show how it is done, while the others start' },
   mute: { keys: ['m'], shown: 'm', does: 'sound off or on' },
   fullScreen: { keys: ['f'], shown: 'f', does: 'full screen' },
   leave: { keys: ['Escape'], shown: 'Esc', does: 'stop or leave' },

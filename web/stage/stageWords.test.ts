@@ -5,6 +5,7 @@ import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import type { Plates } from '@prompt-spark/core/dose/lift';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { describe, expect, it } from 'vitest';
+import type { MarkKind } from '@prompt-spark/core/session/marks';
 import { markLines } from './markWords.ts';
 import { cueFor, howWords, kindWord, nextWords, sideName, slotOf } from './stageWords.ts';
 
@@ -25,11 +26,12 @@ const work = (drillId: string) => find(({ kind, drillId: id }) => kind === 'work
 
 describe('notes by a tap', () => {
   it('are a line each in the log, with the second they were made at', () => {
-    const mark = (at: number, kind: 'too hard' | 'niggle') => ({ at, slotId: 'a', drillId: 'sit', kind });
-    expect(markLines([mark(92.7, 'too hard'), mark(131, 'niggle')], () => 'Deep sit')).toBe(
-      '1:32 Deep sit: too hard\n2:11 Deep sit: niggle',
-    );
-    expect(markLines([], () => '')).toBe('');
+    const mark = (at: number, kind: MarkKind) => ({ at, slotId: 'a', drillId: 'sit', kind });
+    const sit = { name: 'Deep sit', fault: { seen: 'heels up', fix: 'heels on a plate' } };
+    const marks = [mark(92.7, 'too hard'), mark(131, 'niggle'), mark(140, 'fault')];
+    expect(markLines(marks, () => sit)).toBe('1:32 Deep sit: too hard\n2:11 Deep sit: niggle\n2:20 Deep sit: heels up');
+    expect(markLines([mark(5, 'fault')], () => undefined)).toBe('0:05 sit: its usual fault');
+    expect(markLines([], () => undefined)).toBe('');
   });
 });
 

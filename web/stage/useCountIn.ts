@@ -9,6 +9,12 @@ export interface CountIn {
   callOff(): void;
 }
 
+/** Seconds until a run begins by itself: so many, or those until the next full minute. */
+export function secondsUntil(begins: '5 s' | '15 s' | 'on the minute', now: Date): number {
+  if (begins === 'on the minute') return Math.max(1, 60 - now.getSeconds());
+  return begins === '5 s' ? 5 : 15;
+}
+
 /** Counts down to the beginning of a run. */
 export function useCountIn(begin: () => void): CountIn {
   const left = ref(0);

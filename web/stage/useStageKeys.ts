@@ -11,6 +11,7 @@ export function useStageKeys(parts: {
   readonly late: () => void;
   readonly note: () => void;
   readonly change: () => void;
+  readonly demo: () => void;
   readonly help: () => void;
   readonly touched: () => void;
   /** A question is on the screen and takes the keys. */
@@ -47,6 +48,7 @@ export function useStageKeys(parts: {
       change: () => {
         if (run.state.value !== 'waiting') parts.change();
       },
+      demo: parts.demo,
       mute: run.mute,
       fullScreen: () =>
         void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen()),

@@ -106,8 +106,11 @@ export function useStageRun(planned: readonly Segment[], speech: Speech = SILENT
     run.value = kept;
   }
 
+  let starting = false;
   async function start(): Promise<void> {
-    if (state.value !== 'waiting') return;
+    // A second press while the sound wakes up would open a second way out for it.
+    if (state.value !== 'waiting' || starting) return;
+    starting = true;
     await wakeAudio();
     startedAt.value = new Date();
     tell({ kind: 'start' });

@@ -1,8 +1,7 @@
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
-import { ticksOf } from '@prompt-spark/core/prompts/metronome';
+import { guidesOf } from '@prompt-spark/core/prompts/guides';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { computed, watch } from 'vue';
-import { utteranceOf } from '../voice/spokenClips.ts';
 import { useBrowserSpeech } from '../voice/useBrowserSpeech.ts';
 import type { SpokenScript } from '../voice/useScript.ts';
 import { useStageRun } from './useStageRun.ts';
@@ -23,11 +22,11 @@ export function useSpokenRun(
   const promptsAlong = (along: readonly Segment[]) => (voice.settings.value.on ? voice.scriptAlong(along).prompts : []);
   const run = useStageRun(segments, {
     heard: (along) => [
-      ...(voice.settings.value.metronome ? ticksOf(along, slotFor) : []),
+      ...guidesOf(along, slotFor, voice.settings.value.metronome),
       ...promptsAlong(along).map((prompt) => ({
         at: prompt.at,
         kind: 'speech' as const,
-        ...utteranceOf(prompt, voice.settings.value),
+        ...voice.utteranceFor(prompt),
       })),
     ],
     ready: (context) => voice.clips.value.decodeFor(context),
@@ -35,7 +34,7 @@ export function useSpokenRun(
   });
   const prompts = computed(() => promptsAlong(run.segments.value));
   useBrowserSpeech(
-    () => prompts.value,
+    () => prompts.value.map((prompt) => ({ ...prompt, text: voice.utteranceFor(prompt).text })),
     () => run.position.value,
     () => voice.speaks.value === false && run.state.value === 'running' && !run.muted.value,
     () => voice.settings.value.speed / PLAIN_SPEED,

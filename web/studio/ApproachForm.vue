@@ -75,6 +75,12 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
         @update:model-value="(value) => change({ caps: { ...draft.caps, [key]: value } })"
       />
       <NumberField
+        label="Longest warm-up, minutes"
+        :most="120"
+        :model-value="Math.round(draft.caps.whole / 60)"
+        @update:model-value="(minutes) => change({ caps: { ...draft.caps, whole: minutes * 60 } })"
+      />
+      <NumberField
         label="Hidden time, %"
         :most="100"
         :model-value="hidden"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MainSession } from '@prompt-spark/core/approach/mainSession';
+import type { HoldsBefore, MainSession } from '@prompt-spark/core/approach/mainSession';
 import { TARGETS, type Target } from '@prompt-spark/core/drills/target';
 import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../wording/capital.ts';
@@ -22,6 +22,11 @@ const { errors, trouble, busy, submit } = useForm(
     emit('done');
   },
 );
+const HOLDS: readonly { readonly value: HoldsBefore; readonly title: string }[] = [
+  { value: 'usual', title: 'As the approach says' },
+  { value: 'short', title: 'Short: it is fast, or a fight' },
+  { value: 'free', title: 'As long as you like: it is for range' },
+];
 const said = (target: Target) => capital(targetWords(target));
 const chosen = computed(() => TARGETS.filter((target) => draft.value.needs[target] !== undefined));
 const rest = computed(() =>
@@ -81,6 +86,13 @@ function keep(): Promise<void> {
       :items="rest"
       :model-value="null"
       @update:model-value="(target: Target | null) => target && setNeed(target, 0.5)"
+    />
+    <v-select
+      class="more"
+      label="Static holds before it"
+      :items="HOLDS"
+      :model-value="draft.holds"
+      @update:model-value="(holds: HoldsBefore) => (draft = { ...draft, holds })"
     />
     <FormTrouble :trouble="trouble" :errors="errors" />
     <p class="acts">

@@ -23,7 +23,7 @@ function needs({ needs: of }: MainSession): string {
 }
 
 function add(): void {
-  editing.value = { id: crypto.randomUUID(), name: '', words: [], needs: {} };
+  editing.value = { id: crypto.randomUUID(), name: '', words: [], needs: {}, holds: 'usual' };
 }
 
 function copy(session: MainSession): void {

@@ -6,6 +6,7 @@ import { useLibraryStore } from '../library/library.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import ApproachList from './ApproachList.vue';
 import ClockForm from './ClockForm.vue';
+import PronunciationList from './PronunciationList.vue';
 import SessionList from './SessionList.vue';
 import SiteList from './SiteList.vue';
 import TimesForm from './TimesForm.vue';
@@ -31,7 +32,10 @@ const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds' | 'cl
       <ApproachList v-if="part === 'approaches'" />
       <SessionList v-else-if="part === 'sessions'" />
       <SiteList v-else-if="part === 'sites'" />
-      <WordList v-else-if="part === 'words'" />
+      <template v-else-if="part === 'words'">
+        <WordList />
+        <PronunciationList />
+      </template>
       <TimesForm v-else-if="part === 'seconds'" />
       <ClockForm v-else />
     </LoadingGate>

@@ -12,17 +12,19 @@ import { useLastTime } from '../log/useLastTime.ts';
 import { usePlacesStore } from '../library/places.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
 import { sessionDay, sessionTime } from '../schedule/sessionTime.ts';
+import type { FoundOfSession } from './dayWorker.ts';
 
+const NextStep = defineAsyncComponent(() => import('./NextStep.vue'));
 const SessionLate = defineAsyncComponent(() => import('./SessionLate.vue'));
 const SessionRoster = defineAsyncComponent(() => import('./SessionRoster.vue'));
 
 /** One session of today: when, what, with whom, where, its fuse, and the way to start it. */
-const { session, openQuestion = '' } = defineProps<{
+const { session, found } = defineProps<{
   session: SessionSummary;
-  /** What is still to be decided, in words; empty for nothing. */
-  openQuestion?: string;
+  /** What is still to be decided, and what the last times say; undefined until it is found. */
+  found: FoundOfSession | undefined;
 }>();
-const emit = defineEmits<{ change: []; takeOut: []; rosterChanged: [] }>();
+const emit = defineEmits<{ change: []; takeOut: []; changed: [] }>();
 const places = usePlacesStore();
 const sessions = useSessionsStore();
 const { busy, act } = useAction();
@@ -44,7 +46,7 @@ const roster = ref(false);
 /** What is still to be decided depends on who comes. */
 function toggleRoster(): void {
   roster.value = !roster.value;
-  if (!roster.value) emit('rosterChanged');
+  if (!roster.value) emit('changed');
 }
 const stage = computed(() => ({ name: 'stage', params: { id: session.circuitId }, query: { session: session.id } }));
 const runWhole = () => act(() => sessions.fit(session.id, null));
@@ -61,8 +63,8 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
           </h2>
           <p class="soft small">{{ where }}</p>
           <p v-if="last" class="small last"><span class="soft">Last time:</span> {{ last.note }}</p>
-          <p v-if="openQuestion && !session.runId" class="open small">
-            <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ openQuestion }}</RouterLink>
+          <p v-if="found?.question && !session.runId" class="open small">
+            <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ found.question }}</RouterLink>
           </p>
         </div>
         <div class="acts">
@@ -85,6 +87,13 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
           <CloseButton class="out" :label="`Remove ${session.title} from the schedule`" @click="emit('takeOut')" />
         </div>
       </div>
+      <NextStep
+        v-if="found?.step && !session.runId"
+        :key="found.step.from.version"
+        :step="found.step"
+        :title="session.title"
+        @changed="emit('changed')"
+      />
       <SketchFuse :fuse="session.fuse" :seconds="session.seconds" :available="session.minutes * 60" />
       <p v-if="session.fitted !== null" class="small fitted">
         For this session in {{ clock(session.fitted) }}.

@@ -12,7 +12,7 @@ import { useSessionsStore } from '../schedule/sessions.ts';
 import SessionCard from './SessionCard.vue';
 import { daysAhead } from '../schedule/sessionTime.ts';
 import { useTakenOut } from '../schedule/useTakenOut.ts';
-import { useOpenQuestions } from './useOpenQuestions.ts';
+import { useFoundToday } from './useFoundToday.ts';
 import WeekAhead from './WeekAhead.vue';
 
 const BookingDialog = defineAsyncComponent(() => import('../schedule/BookingDialog.vue'));
@@ -51,7 +51,7 @@ const firstPlace = computed(() => {
   const [only, ...others] = places.places.sites;
   return others.length === 0 && only?.version === 1 ? only : undefined;
 });
-const { words: openQuestions, findAgain } = useOpenQuestions(today);
+const { found, findAgain } = useFoundToday(today);
 </script>
 
 <template>
@@ -84,10 +84,10 @@ const { words: openQuestions, findAgain } = useOpenQuestions(today);
         <li v-for="session in drawn" :key="session.id">
           <SessionCard
             :session="session"
-            :open-question="openQuestions.get(session.id)"
+            :found="found.get(session.id)"
             @change="book(session)"
             @take-out="taken.takeOut(session)"
-            @roster-changed="findAgain"
+            @changed="findAgain"
           />
         </li>
       </ol>

@@ -1,8 +1,10 @@
 import type { SpokenClip } from '@prompt-spark/contract/voice';
 import { MOST_TEXTS } from '@prompt-spark/core/prompts/bounds';
+import { pronounced, type Pronunciation } from '@prompt-spark/core/prompts/pronounced';
 import type { Prompt } from '@prompt-spark/core/prompts/prompt';
 import type { Seconds } from '@prompt-spark/core/units';
 import { call } from '../api/call.ts';
+import { keepClip, keptClip } from '../saving/keptClips.ts';
 import type { VoiceSettings } from './voiceSettings.ts';
 
 /** A prompt with the voice that says it. */
@@ -12,8 +14,38 @@ export interface Utterance {
 }
 
 /** The tracks have a voice of their own, so that who is on none need not listen. */
-export function utteranceOf({ text, kind }: Pick<Prompt, 'text' | 'kind'>, settings: VoiceSettings): Utterance {
+function utteranceOf({ text, kind }: Pick<Prompt, 'text' | 'kind'>, settings: VoiceSettings): Utterance {
   return { text, voice: kind === 'track' ? settings.second : settings.voice };
+}
+
+/** What the voice is given for a prompt: its words as they are spoken in the studio, in the voice that says them. */
+export function spokenUtterance(
+  prompt: Pick<Prompt, 'text' | 'kind'>,
+  settings: VoiceSettings,
+  pronunciations: readonly Pronunciation[],
+): Utterance {
+  const { text, voice } = utteranceOf(prompt, settings);
+  return { text: pronounced(text, pronunciations), voice };
+}
+
+/** Measured lengths change a script, which may then take other forms: after this many rounds it is left as it is. */
+const MOST_ROUNDS = 3;
+
+/**
+ * Fetches the lines of a script, which is written anew with their lengths as they come.
+ *
+ * @param wanted the lines as the script has them now
+ * @param fetched told when lines have come
+ */
+export async function fetchScript(
+  clips: SpokenClips,
+  wanted: () => readonly Utterance[],
+  fetched: () => void = () => undefined,
+): Promise<void> {
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    if (!(await clips.fetch(wanted()))) return;
+    fetched();
+  }
 }
 
 const keyOf = ({ text, voice }: Utterance): string => `${voice} ${text}`;
@@ -38,8 +70,9 @@ export class SpokenClips {
 
   /** Fetches what was never asked for before. What cannot be spoken stays silent. */
   async fetch(utterances: readonly Utterance[]): Promise<boolean> {
-    const fresh = utterances.filter((one) => !this.asked.has(keyOf(one)));
-    fresh.forEach((one) => this.asked.add(keyOf(one)));
+    const wanted = utterances.filter((one) => !this.asked.has(keyOf(one)));
+    wanted.forEach((one) => this.asked.add(keyOf(one)));
+    const fresh = await this.withoutKept(wanted);
     const voices = new Set(fresh.map(({ voice }) => voice));
     for (const voice of voices) {
       const texts = [...new Set(fresh.filter((one) => one.voice === voice).map(({ text }) => text))];
@@ -47,10 +80,22 @@ export class SpokenClips {
         const { clips } = await call('speak', {
           body: { ...this.manner, voice, texts: texts.slice(at, at + MOST_TEXTS) },
         });
-        clips.forEach((clip) => this.keep(voice, clip));
+        for (const clip of clips) {
+          this.keep(voice, clip);
+          void keepClip({ ...this.manner, voice, text: clip.text }, clip);
+        }
       }
     }
-    return fresh.length > 0;
+    return wanted.length > 0;
+  }
+
+  /** Takes up what this device has kept, and gives what it has not. */
+  private async withoutKept(wanted: readonly Utterance[]): Promise<readonly Utterance[]> {
+    const found = await Promise.all(
+      wanted.map(async (one) => ({ one, clip: await keptClip({ ...this.manner, ...one }) })),
+    );
+    for (const { one, clip } of found) if (clip) this.keep(one.voice, clip);
+    return found.filter(({ clip }) => !clip).map(({ one }) => one);
   }
 
   private keep(voice: string, { text, seconds, wav }: SpokenClip): void {

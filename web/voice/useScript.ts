@@ -1,16 +1,15 @@
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import type { Plates } from '@prompt-spark/core/dose/lift';
-import { guessedLength, type Script } from '@prompt-spark/core/prompts/prompt';
+import { pronounced } from '@prompt-spark/core/prompts/pronounced';
+import { guessedLength, type Prompt, type Script } from '@prompt-spark/core/prompts/prompt';
 import { writePrompts } from '@prompt-spark/core/prompts/writePrompts';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { computed, ref, shallowRef, watch, type ComputedRef } from 'vue';
 import { ServerAway, ServerProblem } from '../api/call.ts';
 import { useLibraryStore } from '../library/library.ts';
-import { SpokenClips, utteranceOf } from './spokenClips.ts';
+import { usePronunciationsStore } from '../library/pronunciations.ts';
+import { fetchScript, SpokenClips, spokenUtterance, type Utterance } from './spokenClips.ts';
 import { useVoiceSettings } from './voiceSettings.ts';
-
-/** Measured lengths change a script, which may then take other forms: after so many rounds it is left as it is. */
-const MOST_ROUNDS = 3;
 
 /** The script of a circuit, written with the real lengths of its clips as they come. */
 export function useScript(
@@ -29,6 +28,12 @@ export function useScript(
   /** Whether the server can speak; undefined until it was asked. */
   const speaks = shallowRef<boolean>();
   const measured = ref(0);
+  const pronunciations = usePronunciationsStore();
+  /** A text as the voice is given it. */
+  const spelt = (text: string): string => pronounced(text, pronunciations.list);
+  /** What the voice is given for a prompt, and which voice. */
+  const utteranceFor = (prompt: Pick<Prompt, 'text' | 'kind'>): Utterance =>
+    spokenUtterance(prompt, settings.value, pronunciations.list);
 
   /** The script along other segments than these, as where the run was stretched. */
   function scriptAlong(along: readonly Segment[]): Script {
@@ -39,7 +44,7 @@ export function useScript(
       talk: settings.value.talk,
       plates: plates(),
       // Read each time clips have come: a script is then written anew, with their lengths.
-      lengthOf: (text) => (measured.value > 0 ? clips.value.lengthOf(text) : undefined) ?? guessedLength(text),
+      lengthOf: (text) => (measured.value > 0 ? clips.value.lengthOf(spelt(text)) : undefined) ?? guessedLength(text),
     });
   }
   const script: ComputedRef<Script> = computed(() => scriptAlong(segments()));
@@ -48,11 +53,12 @@ export function useScript(
   async function prepare(): Promise<void> {
     if (!settings.value.on) return;
     try {
-      for (let round = 0; round < MOST_ROUNDS; round += 1) {
-        const wanted = script.value.prompts.map((prompt) => utteranceOf(prompt, settings.value));
-        if (!(await clips.value.fetch(wanted))) break;
-        measured.value += 1;
-      }
+      await pronunciations.load();
+      await fetchScript(
+        clips.value,
+        () => script.value.prompts.map(utteranceFor),
+        () => (measured.value += 1),
+      );
       speaks.value = clips.value.any;
     } catch (error) {
       // No voice is no reason not to run: the words are on the screen.
@@ -61,7 +67,7 @@ export function useScript(
     }
   }
 
-  return { settings, set, clips, script, scriptAlong, prepare, speaks };
+  return { settings, set, clips, script, scriptAlong, prepare, speaks, utteranceFor };
 }
 
 /** A script that speaks. */

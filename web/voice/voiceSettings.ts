@@ -2,13 +2,17 @@ import { TALKS, type Talk } from '@prompt-spark/core/prompts/prompt';
 import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 
-/** How a run begins once the Stage is open: at once, after so many seconds, or when the coach presses. */
-export const BEGINNINGS = ['at once', '5 s', '15 s', 'on a press'] as const;
+/** How a run begins once the Stage is open: at once, after so many seconds, at the next full minute, or on a press. */
+export const BEGINNINGS = ['at once', '5 s', '15 s', 'on the minute', 'on a press'] as const;
 export type Beginning = (typeof BEGINNINGS)[number];
 
 /** How the Stage begins and speaks, in this browser. */
 export interface VoiceSettings {
   readonly begins: Beginning;
+  /** A short check before each start: how they are, what is out, and the room. */
+  readonly check: boolean;
+  /** Whether the sound of this device has been tried, as it is at the first use. */
+  readonly soundTried: boolean;
   readonly on: boolean;
   /** A tick at every repetition of what is counted. */
   readonly metronome: boolean;
@@ -23,7 +27,9 @@ export interface VoiceSettings {
 }
 
 const USUAL: VoiceSettings = {
-  begins: 'at once',
+  begins: 'on a press',
+  check: false,
+  soundTried: false,
   on: true,
   metronome: false,
   talk: 'usual',

@@ -2,7 +2,7 @@
 import { allSlots, type Slot } from '@prompt-spark/core/circuit/circuit';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import { nameSuggestions, type NameSuggestion } from '@prompt-spark/core/reading/nameSuggestions';
-import { plainName } from '@prompt-spark/core/drills/library';
+import { mayMean } from '@prompt-spark/core/reading/understand';
 import { nameAsTyped } from '@prompt-spark/core/whiteboard/lineReader';
 import { computed, ref } from 'vue';
 import { clock } from '../../wording/clock.ts';
@@ -37,9 +37,9 @@ const hint = computed(() => {
   if (!now) return trouble.value || `goes ${where.value}`;
   switch (now.read.kind) {
     case 'problem':
-      return now.read.problem.unknown
-        ? 'not known yet · Enter keeps it, to be settled there'
-        : `expected ${now.read.problem.expected}`;
+      if (!now.read.problem.unknown) return `expected ${now.read.problem.expected}`;
+      if (isAsked.value) return `Did you mean ${meant.value[0]?.drill.name ?? ''}? Enter again`;
+      return meant.value.length > 0 ? 'not known yet' : 'not known yet · Enter keeps it, to be settled there';
     case 'slot':
       return `${readAsWords(now.read.slot)}${where.value} · adds ${clock(now.adds)}`;
     case 'rest':
@@ -56,21 +56,38 @@ const hint = computed(() => {
 });
 /** What the line may become; of a line that is not known, what is nearest to it. */
 const offered = computed(() => (names.value.length > 0 ? names.value : nearest.value));
-const nearest = computed((): readonly NameSuggestion[] => {
-  const read = preview.value?.read;
-  const near = read?.kind === 'problem' ? read.problem.nearest : [];
-  return near.flatMap((name) => {
-    const drill = library.library.byName.get(plainName(name));
-    return drill ? [{ drill, said: drill.name, matched: [] }] : [];
-  });
-});
+const isUnknown = computed(() => preview.value?.read.kind === 'problem' && preview.value.read.problem.unknown);
+const meant = computed(() => (isUnknown.value ? mayMean(text.value, library.library) : []));
+const nearest = computed((): readonly NameSuggestion[] =>
+  meant.value.map(({ drill }) => ({ drill, said: drill.name, matched: [] })),
+);
+/** The line of which it was asked whether the nearest drill is meant. */
+const askedOf = ref('');
+const isAsked = computed(() => askedOf.value !== '' && askedOf.value === text.value);
 
 function enter(): void {
   const suggestion = offered.value[picked.value];
   if (suggestion !== undefined) return complete(suggestion);
-  if (text.value.trim() === '' || editing.enter(text.value)) return;
+  if (text.value.trim() === '') return;
+  const [named] = meant.value;
+  if (!named) return enterAsWritten();
+  if (!isAsked.value) {
+    askedOf.value = text.value;
+    return;
+  }
+  if (editing.enterAs(text.value, named)) empty();
+}
+
+/** A line that is not known is kept as it was written, to be settled on its row. */
+function enterAsWritten(): void {
+  if (!editing.enter(text.value)) empty();
+}
+
+function empty(): void {
   text.value = '';
+  askedOf.value = '';
   picked.value = -1;
+  document.getElementById(WHITEBOARD_ID)?.focus();
 }
 
 /** Puts a name in place of what was typed of it, ready for the dose. */
@@ -135,6 +152,7 @@ function paste(event: ClipboardEvent): void {
       @paste="paste"
     />
     <span class="hint" role="status">{{ hint }}</span>
+    <button v-if="isAsked" class="keep" type="button" @click="enterAsWritten">Keep as written</button>
   </form>
 </template>
 
@@ -181,6 +199,17 @@ input::placeholder {
   font-size: 0.875rem;
   text-align: right;
   opacity: 0.86;
+}
+.keep {
+  flex: none;
+  min-height: var(--tap);
+  border: 0;
+  background: none;
+  color: var(--spark);
+  font-size: 0.875rem;
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 3px;
 }
 @media (max-width: 900px) {
   .board {

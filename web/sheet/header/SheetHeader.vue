@@ -20,6 +20,7 @@ import { useEditingStore } from '../store/editing.ts';
 import { useEffortStore } from '../store/effort.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useStandardsStore } from '../../library/standards.ts';
+import { useScriptTicksStore } from '../store/scriptTicks.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import { useStepsFrom } from '../../loading/useSteps.ts';
 import IconButton from '../../shell/IconButton.vue';
@@ -35,6 +36,7 @@ const editing = useEditingStore();
 const library = useLibraryStore();
 const standards = useStandardsStore();
 const effort = useEffortStore();
+const script = useScriptTicksStore();
 // The chart is fetched when somebody looks at it.
 const EffortChart = defineAsyncComponent(() => import('../margin/EffortChart.vue'));
 const CopyDialog = defineAsyncComponent(() => import('../../circuits/CopyDialog.vue'));
@@ -138,6 +140,7 @@ const ends = computed(() => {
           :segments="sheet.timeline.segments"
           :available="circuit.available"
           :selected="editing.selectedId"
+          :ticks="script.ticks"
           labels
         />
         <EffortChart v-if="effort.shown && total.plan > 0" :span="Math.max(total.plan, circuit.available)" />

@@ -41,11 +41,13 @@ function mend({ fix }: MarginNote): void {
           :key="rewrite.text"
           class="fix"
           type="button"
-          @click="editing.rewrite(note.lineId, rewrite.text)"
+          @click="editing.rewrite(note.lineIds[0] ?? '', rewrite.text)"
         >
           {{ rewrite.label }}
         </button>
-        <button v-if="note.lineId" type="button" @click="editing.select(note.lineId)">Show the line</button>
+        <button v-if="note.lineIds.length" type="button" @click="editing.pickAll(note.lineIds)">
+          {{ note.lineIds.length > 1 ? 'Show them' : 'Show the line' }}
+        </button>
       </p>
     </article>
   </div>

@@ -1,20 +1,22 @@
 <script setup lang="ts">
-import { mdiPlay } from '@mdi/js';
-import { TALKS, type Prompt, type Talk } from '@prompt-spark/core/prompts/prompt';
+import { changeSlot } from '@prompt-spark/core/circuit/edit';
+import { TALKS, type Prompt, type SilencedLine, type Talk } from '@prompt-spark/core/prompts/prompt';
+import { allSlots } from '@prompt-spark/core/circuit/circuit';
+import { withSaidInstead } from '@prompt-spark/core/prompts/saidInstead';
 import { writeWebVtt } from '@prompt-spark/core/formats/webVtt';
 import { computed, onScopeDispose, watch } from 'vue';
 import { download } from '../../fields/download.ts';
 import { useAction } from '../../shell/useAction.ts';
 import { useScript } from '../../voice/useScript.ts';
-import { utteranceOf } from '../../voice/spokenClips.ts';
-import { clock } from '../../wording/clock.ts';
 import { useEditingStore } from '../store/editing.ts';
+import { useScriptTicksStore } from '../store/scriptTicks.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import ScriptLine from './ScriptLine.vue';
 
-/** What the Stage will say, with its seconds: to read, to hear a line, and to take along as sound and captions. */
+/** What the Stage will say, with its seconds: to read, to hear, to change line by line, and to take along as sound and captions. */
 const sheet = useSheetStore();
 const editing = useEditingStore();
-const { script, settings, set, clips, prepare, speaks } = useScript(
+const { script, settings, set, clips, prepare, speaks, utteranceFor } = useScript(
   () => sheet.laid.circuit,
   () => sheet.timeline.segments,
   () => sheet.site?.plates,
@@ -27,13 +29,24 @@ const talks: readonly { readonly value: Talk; readonly title: string }[] = TALKS
 const missing = computed(() => script.value.leftOut.filter(({ kind }) => kind === 'cue' || kind === 'name'));
 watch([() => sheet.timeline.segments, settings], prepare, { immediate: true });
 
+const marks = useScriptTicksStore();
+watch(script, ({ prompts }) => (marks.ticks = prompts.map(({ at }) => at)), { immediate: true });
+
 let context: AudioContext | undefined;
-onScopeDispose(() => void context?.close());
+onScopeDispose(() => {
+  marks.ticks = [];
+  void context?.close();
+});
+
+/** Has a line said otherwise in its slot: in other words, not at all, or as it was. */
+function say({ slotId, line }: SilencedLine, instead: string | null): void {
+  sheet.changeCircuit((circuit) => changeSlot(circuit, slotId, (slot) => withSaidInstead(slot, line, instead)));
+}
 
 function hear(prompt: Prompt): Promise<boolean> {
   return act(async () => {
     context ??= new AudioContext();
-    await clips.value.play(context, utteranceOf(prompt, settings.value));
+    await clips.value.play(context, utteranceFor(prompt));
   });
 }
 
@@ -52,7 +65,15 @@ const takeTrack = () =>
     const { renderTrack, trackFile } = await import('../../sound/audioTrack.ts');
     const { segments } = sheet.timeline;
     const { prompts } = script.value;
-    const samples = await renderTrack({ segments, prompts, clips: clips.value, settings: settings.value });
+    const slots = new Map(allSlots(sheet.laid.circuit).map((slot) => [slot.id, slot]));
+    const samples = await renderTrack({
+      segments,
+      slotOf: ({ slotId }) => slots.get(slotId),
+      prompts,
+      clips: clips.value,
+      utteranceFor,
+      ticksEverywhere: settings.value.metronome,
+    });
     download(`${fileName.value}.wav`, await trackFile(samples, prompts));
   });
 </script>
@@ -68,20 +89,25 @@ const takeTrack = () =>
     />
     <p v-if="!script.prompts.length" class="soft">Write a drill, and this shows what will be said.</p>
     <ol v-else>
-      <li v-for="prompt in script.prompts" :key="`${prompt.at} ${prompt.text}`">
-        <button type="button" class="line" @click="editing.select(prompt.slotId)">
-          <span class="clock soft">{{ clock(prompt.at) }}</span> <span :class="prompt.kind">{{ prompt.text }}</span>
-        </button>
-        <v-btn
-          v-if="speaks"
-          :icon="mdiPlay"
-          size="small"
-          variant="text"
-          :aria-label="`Hear: ${prompt.text}`"
-          @click="hear(prompt)"
-        />
-      </li>
+      <ScriptLine
+        v-for="prompt in script.prompts"
+        :key="`${prompt.at} ${prompt.line}`"
+        :prompt="prompt"
+        :speaks="speaks === true"
+        @select="editing.select(prompt.slotId)"
+        @hear="hear(prompt)"
+        @say="(instead) => say(prompt, instead)"
+      />
     </ol>
+    <template v-if="script.silenced.length">
+      <h3>Silenced</h3>
+      <ul>
+        <li v-for="one in script.silenced" :key="one.slotId + one.line" class="silenced">
+          <span class="small soft">{{ one.line }}</span>
+          <v-btn size="small" variant="text" @click="say(one, null)">Say it again</v-btn>
+        </li>
+      </ul>
+    </template>
     <template v-if="missing.length">
       <h3>No room for</h3>
       <ul>
@@ -111,27 +137,11 @@ ol,
 ul {
   list-style: none;
 }
-ol li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 40px;
+.silenced {
+  display: flex;
   align-items: center;
-  border-top: 1px solid var(--line);
-}
-.line {
-  display: grid;
-  grid-template-columns: 3rem minmax(0, 1fr);
-  align-items: baseline;
-  min-height: 44px;
-  padding: 0.3rem 0;
-  border: 0;
-  background: none;
-  color: inherit;
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-}
-.name {
-  font-weight: 600;
+  justify-content: space-between;
+  gap: 0.5rem;
 }
 h3 {
   font-size: 0.9375rem;

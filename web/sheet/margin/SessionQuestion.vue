@@ -25,7 +25,7 @@ async function choose(id: string): Promise<void> {
     sheet.changeCircuit((circuit) => ({ ...circuit, purpose: like.name.toLowerCase() }));
     return;
   }
-  const own = { id: crypto.randomUUID(), name: capital(word), words: [word], needs: like.needs };
+  const own = { id: crypto.randomUUID(), name: capital(word), words: [word], needs: like.needs, holds: like.holds };
   await act(() => standards.keepSession(own));
 }
 </script>

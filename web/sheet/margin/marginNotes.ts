@@ -4,14 +4,14 @@ import type { UnreadLine } from '@prompt-spark/core/circuit/circuit';
 import type { Finding, Fix, Severity } from '@prompt-spark/core/review/finding';
 import { nameAsTyped, readLine } from '@prompt-spark/core/whiteboard/lineReader';
 
-/** A note in the margin: what is so, what to do about it, where that comes from, and the line it speaks of. */
+/** A note in the margin: what is so, what to do about it, where that comes from, and the lines it speaks of. */
 export interface MarginNote {
   readonly id: string;
   readonly severity: Severity;
   readonly title: string;
   readonly words: string;
   readonly source: string;
-  readonly lineId: string;
+  readonly lineIds: readonly string[];
   /** Ways to write the line that can be read. */
   readonly rewrites: readonly { readonly label: string; readonly text: string }[];
   readonly fix?: { readonly label: string; readonly change: Fix };
@@ -30,14 +30,13 @@ export function marginNotes(
 }
 
 function findingNote({ rule, severity, title, words, source, slotIds, fix }: Finding): MarginNote {
-  const [lineId = ''] = slotIds;
   return {
     id: `${rule} ${slotIds.join(' ')}`,
     severity,
     title,
     words,
     source,
-    lineId,
+    lineIds: slotIds,
     rewrites: [],
     ...(fix ? { fix } : {}),
   };
@@ -55,7 +54,7 @@ function unreadNote(line: UnreadLine, library: DrillLibrary): MarginNote {
       ? 'It is not in the time yet. On its row, pick the drill that it means or make it ours.'
       : 'It can be read now: enter it again.',
     source: '',
-    lineId: line.id,
+    lineIds: [line.id],
     rewrites: (problem?.nearest ?? []).map((name) => ({ label: name, text: name + line.text.slice(typed.length) })),
   };
 }

@@ -61,7 +61,7 @@ describe('what the margin says', () => {
     await vi.advanceTimersByTimeAsync(500);
     const fixes = () => findings.value.findings.filter(({ fix }) => fix).length;
     const wanted = useSheetStore()
-      .lookThrough()
+      .review()
       .findings.filter(({ fix }) => fix).length;
     expect(wanted).toBeGreaterThan(0);
     expect(fixes()).toBe(0);

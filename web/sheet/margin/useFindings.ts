@@ -30,7 +30,7 @@ export function useFindings(inSight: () => boolean): Readonly<ShallowRef<Reviewe
   const groupTracks = useGroupTracksStore();
   const found = computed(() => ({
     circuit: sheet.laid.circuit,
-    review: sheet.lookThrough(
+    review: sheet.review(
       groupTracks.own.length > 0 ? { tracks: groupTracks.tracks, people: groupTracks.own.length } : NOBODY_KNOWN,
     ),
   }));

@@ -1,20 +1,28 @@
 <script setup lang="ts">
 import { GROWING, type Growing } from '@prompt-spark/core/dose/dose';
 import { BAND_STRENGTHS, type BandStrength } from '@prompt-spark/core/drills/inHand';
-import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import { GUIDES, type Guide, type Slot } from '@prompt-spark/core/circuit/circuit';
 import { readStep } from '@prompt-spark/core/whiteboard/distanceReader';
 import { readLoad, writeLoad } from '@prompt-spark/core/whiteboard/inHandReader';
 import { writeStep } from '@prompt-spark/core/whiteboard/writeDose';
 import { capital } from '../../wording/capital.ts';
 import WrittenField from '../../fields/WrittenField.vue';
 
-/** What is in people's hands and on their legs in a slot, what they are on, and how it grows while they do it. */
+/** What is in people's hands and on their legs in a slot, what they are on, what leads them, and how it grows meanwhile. */
 const { slotLine } = defineProps<{ slotLine: Slot }>();
 const emit = defineEmits<{ change: [change: Partial<Slot>, field: string] }>();
 
 const bands = [
   { value: null, title: 'Not said' },
   ...BAND_STRENGTHS.map((value) => ({ value, title: capital(value) })),
+];
+const GUIDE_WORDS: Readonly<Record<Guide, string>> = {
+  tick: 'A tick each repetition',
+  breath: 'A breath, in and out',
+};
+const guides = [
+  { value: null, title: 'The voice alone' },
+  ...GUIDES.map((value) => ({ value, title: GUIDE_WORDS[value] })),
 ];
 const growing = [{ value: null, title: 'No' }, ...GROWING.map((value) => ({ value, title: capital(value) }))];
 </script>
@@ -41,6 +49,12 @@ const growing = [{ value: null, title: 'No' }, ...GROWING.map((value) => ({ valu
     :write="writeStep"
     :model-value="slotLine.height"
     @update:model-value="(height) => emit('change', { height }, 'height')"
+  />
+  <v-select
+    label="Led by"
+    :items="guides"
+    :model-value="slotLine.guide"
+    @update:model-value="(guide: Guide | null) => emit('change', { guide }, '')"
   />
   <v-select
     label="It grows"

@@ -76,6 +76,14 @@ export const useEditingStore = defineStore('editing', () => {
     picked.value = present;
   }
 
+  /** Selects the first of some rows, and picks the others beside it. */
+  function pickAll(ids: readonly string[]): void {
+    const [first] = ids;
+    if (first === undefined) return;
+    select(first);
+    if (ids.length > 1) picked.value = new Set(ids);
+  }
+
   /** Picks every row from the selected one to another. */
   function pickTo(lineId: string): void {
     const ids = lineIds(sheet.circuit);
@@ -128,6 +136,13 @@ export const useEditingStore = defineStore('editing', () => {
     if (line.kind === 'problem' && !line.problem.unknown) return line.problem;
     place(added({ circuit: sheet.circuit, cursor: cursor.value }, line));
     return undefined;
+  }
+
+  /** Enters a line as one that means a drill; false where nothing else in it can be read. */
+  function enterAs(typed: string, named: Named): boolean {
+    const slot = readAs(typed, named, newId());
+    if (slot) place(added({ circuit: sheet.circuit, cursor: cursor.value }, { kind: 'slot', slot, then: [] }));
+    return slot !== undefined;
   }
 
   /**
@@ -256,11 +271,13 @@ export const useEditingStore = defineStore('editing', () => {
     select,
     enterBlock,
     pick,
+    pickAll,
     pickTo,
     stretch,
     step,
     preview,
     enter,
+    enterAs,
     enterAll,
     insertDrill,
     rewrite,

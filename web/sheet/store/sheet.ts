@@ -6,7 +6,7 @@ import { floorOf } from '@prompt-spark/core/occasion/floor';
 import { startsAt } from '@prompt-spark/core/circuit/wallClock';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
-import { lookThrough, type Review } from '@prompt-spark/core/review/reviewCircuit';
+import { reviewCircuit, type Review } from '@prompt-spark/core/review/reviewCircuit';
 import type { WhoDoesWhat } from '@prompt-spark/core/review/finding';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { defineStore } from 'pinia';
@@ -79,8 +79,8 @@ export const useSheetStore = defineStore('sheet', () => {
     return clock ? startsAt(clock, timeline.value.total.plan) : undefined;
   });
   /** Everything there is to say about it, fixes untried; with who does what, where that is known. */
-  function lookThroughIt(who?: WhoDoesWhat): Review {
-    return lookThrough(laid.value.circuit, laid.value.occasion, who, timeline.value);
+  function review(who?: WhoDoesWhat): Review {
+    return reviewCircuit(laid.value.circuit, laid.value.occasion, who, timeline.value);
   }
   const site = computed(() => library.siteOf(draft.value.siteId));
   const group = computed(() => library.groupOf(draft.value.groupId));
@@ -172,7 +172,7 @@ export const useSheetStore = defineStore('sheet', () => {
     begins,
     approach,
     session,
-    lookThrough: lookThroughIt,
+    review,
     laid,
     timeline,
     slotTimes,

@@ -1,3 +1,4 @@
+import { allSlots } from '@prompt-spark/core/circuit/circuit';
 import type { NewRun } from '@prompt-spark/contract/run';
 import { NO_PACE } from '@prompt-spark/core/session/gaps';
 import { nameSuggestions } from '@prompt-spark/core/reading/nameSuggestions';
@@ -147,10 +148,23 @@ describe('the desk', () => {
     expect(sheet.saving.kind).toBe('saved');
   });
 
+  it('shows every row that a note speaks of, and one alone where it speaks of one', async () => {
+    const { sheet, editing } = await opened();
+    editing.enterAll('raise\nrun 40s\nmobilise\ntall reach 8\ntall reach 10');
+    const ids = allSlots(sheet.circuit).map(({ id }) => id);
+    editing.pickAll(ids.slice(1));
+    expect(editing.selectedId).toBe(ids[1]);
+    expect([...editing.acted]).toEqual(ids.slice(1));
+    editing.pickAll(ids.slice(0, 1));
+    expect([...editing.acted]).toEqual(ids.slice(0, 1));
+    editing.pickAll([]);
+    expect(editing.selectedId).toBe(ids[0]);
+  });
+
   it('notes in the margin what cannot be read, with ways to write it, and how far the plan is over', async () => {
     const { sheet, editing } = await opened();
     editing.enterAll('in: 0:30\nraise\nrun 40s\nwobble reech 8-10/side');
-    const notes = marginNotes(sheet.circuit, sheet.lookThrough().findings, useLibraryStore().library);
+    const notes = marginNotes(sheet.circuit, sheet.review().findings, useLibraryStore().library);
     expect(notes.map(({ severity, title }) => `${severity}: ${title}`).slice(0, 2)).toEqual([
       'warn: “wobble reech 8-10/side” was not read',
       'stop: 0:13 over the 0:30 there is',
@@ -187,6 +201,7 @@ describe('a run that ended while the server was away', () => {
     effort: 4,
     warm: 'yes',
     note: '',
+    marks: [],
     turns: [],
     pace: NO_PACE,
   };

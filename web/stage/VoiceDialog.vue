@@ -3,14 +3,16 @@ import { TALKS, type Talk } from '@prompt-spark/core/prompts/prompt';
 import type { Voice } from '@prompt-spark/contract/voice';
 import { onMounted, ref, shallowRef } from 'vue';
 import { call } from '../api/call.ts';
-import { SpokenClips } from './spokenClips.ts';
-import { BEGINNINGS, useVoiceSettings, type Beginning } from './voiceSettings.ts';
+import { useAction } from '../shell/useAction.ts';
+import { tryTheSound } from '../sound/tryTheSound.ts';
+import { BEGINNINGS, useVoiceSettings, type Beginning } from '../voice/voiceSettings.ts';
 
 /** What the Stage says and how, on this device; with a line to hear. The clock runs on. */
 const shown = defineModel<boolean>({ required: true });
 const { settings, set } = useVoiceSettings();
 const voices = shallowRef<readonly Voice[]>([]);
 const asked = ref(false);
+const { busy, act } = useAction();
 const TALK_WORDS: Readonly<Record<Talk, string>> = {
   'names only': 'Names and changes only',
   usual: 'Names, a cue, halfway',
@@ -20,6 +22,7 @@ const BEGIN_WORDS: Readonly<Record<Beginning, string>> = {
   'at once': 'At once',
   '5 s': 'After a count of 5',
   '15 s': 'After a count of 15',
+  'on the minute': 'At the next full minute on the clock',
   'on a press': 'When I press, once they stand ready',
 };
 const beginnings = BEGINNINGS.map((value) => ({ value, title: BEGIN_WORDS[value] }));
@@ -33,15 +36,7 @@ onMounted(async () => {
   }
 });
 
-async function hear(): Promise<void> {
-  const { speed, pitch, voice } = settings.value;
-  const clips = new SpokenClips({ speed, pitch });
-  const line = { text: 'Cat-cow, on hands and knees. Breathe out as you round.', voice };
-  await clips.fetch([line]);
-  const context = new AudioContext();
-  const source = await clips.play(context, line);
-  source.addEventListener('ended', () => void context.close());
-}
+const hear = () => act(() => tryTheSound(settings.value));
 </script>
 
 <template>
@@ -53,6 +48,13 @@ async function hear(): Promise<void> {
         :items="beginnings"
         :model-value="settings.begins"
         @update:model-value="(begins: Beginning) => set({ begins })"
+      />
+      <v-switch
+        label="A short check before each start"
+        color="primary"
+        hide-details
+        :model-value="settings.check"
+        @update:model-value="(check) => set({ check: check === true })"
       />
       <v-switch
         label="Tick at every repetition"
@@ -119,7 +121,7 @@ async function hear(): Promise<void> {
         </template>
       </template>
       <p class="acts">
-        <v-btn v-if="voices.length && settings.on" variant="outlined" @click="hear">Hear a line</v-btn>
+        <v-btn variant="outlined" :loading="busy" @click="hear">Try the sound</v-btn>
         <v-btn @click="shown = false">Close</v-btn>
       </p>
     </v-card>

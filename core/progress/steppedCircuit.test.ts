@@ -1,0 +1,45 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { allSlots } from '../circuit/circuit.ts';
+import { occasionOf } from '../occasion/occasion.ts';
+import { reviewCircuit } from '../review/reviewCircuit.ts';
+import { anyCircuit } from '../testing/arbitrary.ts';
+import { testLibrary } from '../testing/drills.ts';
+import { often } from '../testing/often.ts';
+import { timeCircuit } from '../timeline/timeCircuit.ts';
+import { steppedCircuit } from './steppedCircuit.ts';
+
+const occasion = occasionOf({ library: testLibrary });
+const grave = (circuit: Parameters<typeof reviewCircuit>[0]): number =>
+  reviewCircuit(circuit, occasion).findings.filter(({ severity }) => severity !== 'note').length;
+
+it('changes one slot a step, none whose dose is kept, and raises no warning', () => {
+  fc.assert(
+    fc.property(anyCircuit, fc.constantFrom(1, -1, -2), (circuit, steps) => {
+      const next = steppedCircuit(circuit, occasion, steps);
+      if (!next) return;
+      expect(next.changes.length).toBeLessThanOrEqual(Math.abs(steps));
+      const after = new Map(allSlots(next.circuit).map((slot) => [slot.id, slot]));
+      const different = allSlots(circuit).filter((slot) => after.get(slot.id) !== slot);
+      expect(different.map(({ id }) => id).toSorted()).toEqual(next.changes.map(({ before }) => before.id).toSorted());
+      expect(different.filter(({ doseKept }) => doseKept)).toEqual([]);
+      expect(grave(next.circuit)).toBeLessThanOrEqual(grave(circuit));
+    }),
+    { numRuns: often(60, 1000) },
+  );
+});
+
+it('never makes a circuit longer than the time there is, and a step down never longer than it was', () => {
+  fc.assert(
+    fc.property(anyCircuit, fc.integer({ min: 60, max: 900 }), (any, available) => {
+      const circuit = { ...any, available };
+      const total = (of: typeof circuit): number => timeCircuit(of, occasion).total.plan;
+      const up = steppedCircuit(circuit, occasion, 1);
+      if (up) expect(total(up.circuit)).toBeLessThanOrEqual(available);
+      const down = steppedCircuit(circuit, occasion, -1);
+      const isDose = down?.changes.every(({ before, after }) => before.rung === after.rung);
+      if (down && isDose) expect(total(down.circuit)).toBeLessThanOrEqual(total(circuit));
+    }),
+    { numRuns: often(60, 1000) },
+  );
+});

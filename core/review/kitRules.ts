@@ -1,0 +1,89 @@
+import { KIT, kitName, type Kit } from '../drills/kit.ts';
+import type { Site } from '../occasion/site.ts';
+import { instructed, instructionName, slotPlaces } from '../swaps/swap.ts';
+import { withoutKit } from '../swaps/withoutKit.ts';
+import { TRADE, type Finding, type GraveRule, type Laid, type Note, type NoteRule } from './finding.ts';
+
+/** A drill in pairs for an odd number of people. */
+export const oddOneOut: NoteRule = ({ headcount, placed }) =>
+  placed
+    .filter(({ drill }) => drill.kit.includes('partner') && headcount % 2 === 1)
+    .map(({ slot, drill }): Note => ({
+      rule: 'odd-one-out',
+      severity: 'note',
+      slotIds: [slot.id],
+      title: `${drill.name}: pairs out of ${headcount}`,
+      words: 'Somebody is left over: make one three, or pair up yourself.',
+      source: TRADE,
+    }));
+
+/** How many there are of a piece of kit: enough where nobody counted it. */
+function countOf(item: Kit, { kit, counts }: Site): number {
+  if (IN_EVERY_ROOM.has(item)) return Infinity;
+  return kit.has(item) ? (counts[item] ?? Infinity) : 0;
+}
+
+/** What no list of a room’s kit names: people, and a line on the floor. */
+const IN_EVERY_ROOM: ReadonlySet<Kit> = new Set<Kit>(['partner', 'line']);
+
+/** Whether there is none of a piece of kit, or less of it than people. */
+const isShort = (item: Kit, { site, headcount }: Laid): boolean => countOf(item, site) < Math.max(1, headcount);
+
+/** Kit that the place lacks, or less of it than people: said once for each piece, of all the drills that need it. */
+export const tooFewThings: GraveRule = (laid) => {
+  const { placed, site, headcount } = laid;
+  const short = [...new Set(placed.flatMap(({ drill }) => drill.kit))].filter((item) => isShort(item, laid));
+  return short.map((item): Finding => {
+    const there = countOf(item, site);
+    const users = placed.filter(({ drill }) => drill.kit.includes(item));
+    const names = [...new Set(users.map(({ drill }) => drill.name))];
+    return {
+      rule: 'too-few-things',
+      severity: 'warn',
+      slotIds: users.map(({ slot }) => slot.id),
+      title: there === 0 ? `No ${kitName(item, 2)} here` : `${headcount} people, ${there} ${kitName(item, there)}`,
+      words: `${orElse(there > 0)}use a version without ${kitName(item, 2)}: ${names.join(', ')}.`,
+      source: TRADE,
+    };
+  });
+};
+
+/** What else may be done, as a sentence begins. */
+const orElse = (someThere: boolean): string => (someThere ? 'Take turns, run stations, or ' : 'Leave it out, or ');
+
+/**
+ * What is said of too few things, with what to do in each of the drills instead as its fix. Looked for once a review: it
+ * goes through the whole library for every slot.
+ */
+export function withKitSwaps(finding: Finding, laid: Laid): Finding {
+  const { circuit, library, placed, site } = laid;
+  const lacking = new Set(KIT.filter((item) => isShort(item, laid)));
+  const used = new Set(placed.map(({ drill }) => drill.id));
+  const users = slotPlaces(circuit, laid).filter(({ slot }) => finding.slotIds.includes(slot.id));
+  const standIns = users.flatMap((place) => {
+    const does = withoutKit(place, lacking, laid, used);
+    const found = does && instructed(library, does);
+    if (!found) return [];
+    // What stands in for one drill does not stand in for the next as well.
+    used.add(found.drill.id);
+    const own = found.drill.id === place.drill.id;
+    const name = instructionName(found.drill, found.rung);
+    const told = own ? name : `${name} in place of ${place.drill.name.toLowerCase()}`;
+    return [{ swap: { ...does, slotId: place.slot.id }, told }];
+  });
+  if (standIns.length === 0) return finding;
+  const swapped = new Set(standIns.map(({ swap }) => swap.slotId));
+  const left = users.filter(({ slot }) => !swapped.has(slot.id)).map(({ drill }) => drill.name.toLowerCase());
+  const someThere = users.every(({ rung }) => rung.kit.every((item) => countOf(item, site) > 0));
+  return {
+    ...finding,
+    words: [
+      `${orElse(someThere)}do this instead: ${standIns.map(({ told }) => told).join('; ')}.`,
+      ...(left.length > 0 ? [`Nothing here is like ${left.join(' or ')}.`] : []),
+    ].join(' '),
+    fix: {
+      label: standIns.length === 1 ? 'Use that instead' : 'Use those instead',
+      change: { kind: 'swap', swaps: standIns.map(({ swap }) => swap) },
+    },
+  };
+}

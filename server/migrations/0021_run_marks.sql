@@ -1,0 +1,1 @@
+ALTER TABLE "run" ADD COLUMN "marks" jsonb DEFAULT '[]'::jsonb NOT NULL;

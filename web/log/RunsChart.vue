@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { RunSummary } from '@prompt-spark/contract/run';
+import type { ChartData } from 'chart.js';
+import { computed, useTemplateRef } from 'vue';
+import { Line } from 'vue-chartjs';
+import { overTime, type LineOptions } from '../painting/lineChart.ts';
+import { useInk } from '../painting/useInk.ts';
+import { clock, dayName } from '../wording/clock.ts';
+
+/** What a warm-up took from time to time, and how hard it was. The same numbers stand in the list beside it. */
+const { runs } = defineProps<{ runs: readonly RunSummary[] }>();
+const host = useTemplateRef<HTMLElement>('host');
+const ink = useInk(host, (colour) => ({
+  took: colour('--damson'),
+  effort: colour('--rust'),
+  soft: colour('--soft'),
+  line: colour('--line'),
+}));
+const at = ({ startedAt }: RunSummary): number => Date.parse(startedAt);
+const named = (time: number): string => dayName(new Date(time).toISOString());
+
+const data = computed<ChartData<'line'>>(() => ({
+  datasets: [
+    {
+      label: 'Took',
+      data: runs.map((run) => ({ x: at(run), y: run.actual })),
+      borderColor: ink.value?.took,
+      backgroundColor: ink.value?.took,
+      pointRadius: 3,
+      yAxisID: 'seconds',
+    },
+    {
+      label: 'Planned',
+      data: runs.map((run) => ({ x: at(run), y: run.planned })),
+      borderColor: ink.value?.soft,
+      backgroundColor: ink.value?.soft,
+      borderDash: [2, 4],
+      pointRadius: 0,
+      yAxisID: 'seconds',
+    },
+    {
+      label: 'Effort',
+      data: runs.flatMap((run) => (run.effort === null ? [] : [{ x: at(run), y: run.effort }])),
+      borderColor: ink.value?.effort,
+      backgroundColor: ink.value?.effort,
+      borderDash: [6, 4],
+      pointRadius: 3,
+      yAxisID: 'effort',
+    },
+  ],
+}));
+const options = computed<LineOptions>(() => {
+  const { legend, title, days, ...whole } = overTime(ink.value?.soft, named);
+  return {
+    ...whole,
+    plugins: {
+      legend,
+      tooltip: {
+        callbacks: {
+          title,
+          label: ({ dataset, parsed: { y } }) =>
+            dataset.yAxisID === 'seconds' ? `${dataset.label ?? ''} ${clock(Number(y))}` : `Effort ${String(y)}`,
+        },
+      },
+    },
+    scales: {
+      x: days,
+      seconds: {
+        position: 'left',
+        title: { display: true, text: 'minutes', color: ink.value?.soft },
+        ticks: { color: ink.value?.soft, callback: (value) => clock(Number(value)) },
+        grid: { color: ink.value?.line },
+      },
+      effort: {
+        position: 'right',
+        min: 0,
+        max: 10,
+        title: { display: true, text: 'effort', color: ink.value?.soft },
+        ticks: { color: ink.value?.soft, stepSize: 2 },
+        grid: { display: false },
+      },
+    },
+  };
+});
+</script>
+
+<template>
+  <div ref="host" class="chart">
+    <Line
+      v-if="ink"
+      :data="data"
+      :options="options"
+      role="img"
+      aria-label="What it took and how hard it was, over time"
+    />
+  </div>
+</template>
+
+<style scoped>
+.chart {
+  position: relative;
+  height: 15rem;
+  max-width: 52rem;
+}
+</style>

@@ -167,7 +167,7 @@ it('shows nothing of one coach to the next who signs in over them', async () => 
   await page.getByRole('heading', { name: 'Nothing on today' }).waitFor();
   await page.goto('/circuits');
   await page.locator('.card').first().waitFor();
-  expect(await page.locator('.card').count()).toBe(1);
+  await expect.poll(() => page.locator('.card').count()).toBe(1);
   expect(errors).toEqual([]);
   await context.close();
 });
@@ -191,7 +191,7 @@ it("keeps one coach's unsent work from a colleague at the same browser, and send
   await page.goto(sheet);
   await page.locator('.row').first().waitFor();
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
-  expect(await page.locator('.row').count()).toBe(1);
+  await expect.poll(() => page.locator('.row').count()).toBe(1);
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.waitForURL('**/door');
 

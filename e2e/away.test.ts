@@ -39,7 +39,7 @@ it('says so at every button that needs the server while it is away, and does it 
   const takeOut = () => card.getByRole('button', { name: 'Remove Away for a while' }).click();
   await card.waitFor();
   await pressedAway(page, takeOut);
-  expect(await card.count()).toBe(1);
+  await expect.poll(() => card.count()).toBe(1);
   await takeOut();
   await card.waitFor({ state: 'detached' });
   const back = page.getByRole('button', { name: 'Restore it' });
@@ -95,7 +95,7 @@ it('says so where a fit cannot be kept for a session, or taken back, and does ei
   const whole = page.getByRole('button', { name: 'Run it in full' });
   await whole.waitFor();
   await pressedAway(page, () => whole.click());
-  expect(await whole.count()).toBe(1);
+  await expect.poll(() => whole.count()).toBe(1);
   await whole.click();
   await whole.waitFor({ state: 'detached' });
   expect(errors).toEqual([]);

@@ -31,7 +31,7 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   await form.getByRole('button', { name: 'Add to schedule' }).click();
   const card = page.locator('.card', { hasText: '23:55' });
   await card.getByText('9 minutes').waitFor();
-  expect(await page.locator('.card').count()).toBe(before + 1);
+  await expect.poll(() => page.locator('.card').count()).toBe(before + 1);
   // What was noted last time is read where the next time is planned.
   await card.getByText('Last time:').waitFor();
 
@@ -185,7 +185,7 @@ it('writes times and dates as the coach does', async () => {
     .first()
     .waitFor();
   await page.goto('/schedule');
-  expect(await page.locator('.weekday').first().textContent()).toBe('Sunday');
+  await expect.poll(() => page.locator('.weekday').first().textContent()).toBe('Sunday');
   expect(errors).toEqual([]);
   await context.close();
 });

@@ -112,7 +112,9 @@ it('copies a circuit for another group, without floor drills, in six minutes', a
   expect(rows).toContain('Cat-cow: standing, hands on thighs');
   for (const floor of ['Cat-cow', 'Glute bridge', 'Inchworm', 'Long lunge with rotation'])
     expect(rows.split('\n')).not.toContain(floor);
-  expect(await page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Before squats, Allotment Movers');
+  await expect
+    .poll(() => page.getByRole('textbox', { name: 'Title' }).inputValue())
+    .toBe('Before squats, Allotment Movers');
   expect(errors).toEqual([]);
   await context.close();
 });
@@ -159,7 +161,7 @@ it('writes twelve spoken lines in under four minutes, with no more than one ques
   await page.getByRole('textbox', { name: 'Title' }).press('Enter');
   // The rest belongs to the drill before it.
   await page.locator('.what', { hasText: 'Arm circles' }).getByText('rest 20 s').waitFor();
-  expect(await page.locator('.row').count()).toBe(SPOKEN.length - 1);
+  await expect.poll(() => page.locator('.row').count()).toBe(SPOKEN.length - 1);
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await page.locator('.now h1').waitFor();

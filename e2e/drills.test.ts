@@ -58,7 +58,7 @@ it('finds a drill by its alias, narrows the library, steps down a ladder, and pu
   // The chosen rung moves, the others are held.
   const rungs = await page.locator('.rung').count();
   await expect.poll(() => page.locator('.rung svg').count()).toBe(rungs - 1);
-  expect(await page.locator('.rung canvas').count()).toBe(1);
+  await expect.poll(() => page.locator('.rung canvas').count()).toBe(1);
   await page.getByRole('button', { name: 'Hold still' }).click();
   const wall = page.locator('.stand path.behind');
   await expect.poll(() => wall.count()).toBe(0);

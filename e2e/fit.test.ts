@@ -89,7 +89,7 @@ it('says what stands in the way where nothing is that short', async () => {
   await page.getByRole('textbox', { name: 'Time available, minutes' }).fill('0:40');
   const alert = page.getByRole('alert').filter({ hasText: 'It can’t be that short' });
   await alert.waitFor();
-  expect(await alert.textContent()).toMatch(/In the way: .*essential part.*Glute bridge, which is kept/);
+  await expect.poll(() => alert.textContent()).toMatch(/In the way: .*essential part.*Glute bridge, which is kept/);
   await expectAccessible(page, 'nothing that short, on a phone');
   await alert.getByRole('button', { name: /^Take/ }).click();
   await expect.poll(() => fittedSeconds(page)).toBeGreaterThan(0);
@@ -224,7 +224,7 @@ it('refits a run mid-way on the Stage: the slot in progress stays, and it ends w
   const [after = NaN] = await clock();
   await dialog.getByRole('button', { name: 'Fit what is left' }).click();
   await dialog.waitFor({ state: 'detached' });
-  expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('March on the spot');
+  await expect.poll(() => page.getByRole('heading', { level: 1 }).textContent()).toContain('March on the spot');
   // Within two seconds, counted from when it was typed, which was between two looks at a clock of whole seconds.
   const [, total = NaN] = await clock();
   expect(total).toBeGreaterThanOrEqual(before + 70 - 2 - 1);

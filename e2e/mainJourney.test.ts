@@ -46,8 +46,8 @@ it('writes a circuit, sees its true length, keeps it, runs it, and finds the rec
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
   await page.reload();
   await page.getByRole('button', { name: /^Lateral lunge 2 s a side/ }).waitFor();
-  expect(await total.textContent()).toBe('0:15');
-  expect(await page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Twelve seconds');
+  await expect.poll(() => total.textContent()).toBe('0:15');
+  await expect.poll(() => page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe('Twelve seconds');
 
   // 3. On the Stage: ready, left, change, right, the next with its name, to the end.
   await page.getByRole('button', { name: 'Start', exact: true }).click();
@@ -67,12 +67,14 @@ it('writes a circuit, sees its true length, keeps it, runs it, and finds the rec
   await page.waitForURL('**/log');
   const entry = page.locator('.entry').first();
   await entry.getByText('Twelve seconds').waitFor();
-  expect(await entry.textContent()).toContain('effort 4 · warm');
-  expect(await entry.textContent()).toContain('Short and sweet.');
-  expect(await entry.locator('tbody tr').allTextContents()).toEqual([
-    expect.stringMatching(/Lateral lunge.*0:10.*0:10/),
-    expect.stringMatching(/March on the spot.*0:05.*0:05/),
-  ]);
+  await expect.poll(() => entry.textContent()).toContain('effort 4 · warm');
+  await expect.poll(() => entry.textContent()).toContain('Short and sweet.');
+  await expect
+    .poll(() => entry.locator('tbody tr').allTextContents())
+    .toEqual([
+      expect.stringMatching(/Lateral lunge.*0:10.*0:10/),
+      expect.stringMatching(/March on the spot.*0:05.*0:05/),
+    ]);
   expect(errors).toEqual([]);
   await context.close();
 });

@@ -38,7 +38,7 @@ it('measures both sides, sees them over time, and gives the side that is behind 
   await measure(page, '8,5', '10.5', new Date());
   await card.getByText('Left better by 2.5 cm').waitFor();
   await card.getByRole('img', { name: 'Knee to wall over time' }).waitFor();
-  expect(await card.getByRole('row').count()).toBe(3);
+  await expect.poll(() => card.getByRole('row').count()).toBe(3);
   await page
     .getByRole('region', { name: 'Stiffer sides' })
     .getByText(/left ankle/)

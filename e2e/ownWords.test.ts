@@ -68,7 +68,7 @@ it('reads a pasted list, asks once of what it guessed, makes an unknown drill ou
   await form.getByRole('button', { name: 'Make it ours' }).click();
   await page.locator('.row', { hasText: 'Harbour wobbles' }).waitFor();
   await expect.poll(() => page.getByText('not read').count()).toBe(0);
-  expect(await page.locator('.row', { hasText: 'Harbour wobbles' }).textContent()).toContain('30 s a side');
+  await expect.poll(() => page.locator('.row', { hasText: 'Harbour wobbles' }).textContent()).toContain('30 s a side');
   // It is said, not tested: how long it takes is the machine's affair, and what looks the page over is in it.
   process.stdout.write(`A list of thirteen lines complete in ${String(Date.now() - begun)} ms\n`);
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
@@ -131,7 +131,7 @@ it('writes what is in the hands, how it grows and where nothing stops, and asks 
   await page.locator('.row', { hasText: '90, 60, 60, 45 s, effort 2 → 3 → 4 → 5' }).waitFor();
   await page.locator('.row', { hasText: '30 s, alternating · slow to fast' }).waitFor();
   const squat = page.locator('.row', { hasText: '12 kg' });
-  expect(await squat.textContent()).toContain('+0');
+  await expect.poll(() => squat.textContent()).toContain('+0');
 
   await squat.locator('.what').click();
   const editor = page.getByRole('group', { name: /^How much of/ });
@@ -168,8 +168,8 @@ it('asks whether the nearest drill is meant, and Enter again takes it with its d
   await board.press('Enter');
   const row = page.locator('.row', { hasText: 'Step-ups' });
   await row.waitFor();
-  expect(await row.textContent()).toContain('8');
-  expect(await board.inputValue()).toBe('');
+  await expect.poll(() => row.textContent()).toContain('8');
+  await expect.poll(() => board.inputValue()).toBe('');
 
   // Another letter, and it is asked anew; what is meant otherwise can be kept as it is written.
   await typeLines(page, ['knee spinner 9']);

@@ -77,7 +77,7 @@ it('picks several rows and pins, doubles, moves and takes them out as one change
   await expect.poll(() => namesOf(page)).toEqual(['Lateral lunge', 'Inchworm', 'Glute bridge']);
   for (let step = 0; step < 3; step += 1) await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => namesOf(page)).toEqual(all);
-  expect(await total.textContent()).toBe(whole);
+  await expect.poll(() => total.textContent()).toBe(whole);
   expect(errors).toEqual([]);
   await context.close();
 });
@@ -96,7 +96,7 @@ it('is written, changed and ordered with the keyboard alone', async () => {
   await expect
     .poll(() => namesOf(page))
     .toEqual(['Cat-cow', 'Arm circles', 'Lateral lunge', 'Lateral lunge', 'Inchworm', 'Glute bridge']);
-  expect(await page.getByLabel('pinned').count()).toBe(1);
+  await expect.poll(() => page.getByLabel('pinned').count()).toBe(1);
   await expect.poll(() => page.locator('.row', { hasText: 'optional' }).count()).toBe(2);
   await press('Backspace', 'Alt+ArrowUp');
   await expect.poll(async () => (await namesOf(page)).length).toBe(5);
@@ -188,7 +188,7 @@ it('gives a row a step more or less and swaps its drill by touch', async () => {
   await page.getByRole('button', { name: 'Swap', exact: true }).click();
   const offers = page.getByRole('group', { name: 'Swap for' }).getByRole('button');
   await offers.first().waitFor();
-  expect(await offers.count()).toBe(3);
+  await expect.poll(() => offers.count()).toBe(3);
   await expectAccessible(page, 'what a row could be swapped for');
   const chosen = ((await offers.nth(1).locator('strong').textContent()) ?? '').split(':')[0]?.trim() ?? '';
   await offers.nth(1).click();

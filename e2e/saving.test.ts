@@ -28,17 +28,15 @@ it('catches an edit from a second window and offers both; keeping both loses nei
   await page.getByText('This circuit was changed in another window').waitFor();
   await page.getByRole('button', { name: 'Keep both' }).click();
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
-  expect(await page.locator('.name').allTextContents()).toEqual([
-    expect.stringContaining('Step jack'),
-    expect.stringContaining('Cat-cow'),
-  ]);
+  await expect
+    .poll(() => page.locator('.name').allTextContents())
+    .toEqual([expect.stringContaining('Step jack'), expect.stringContaining('Cat-cow')]);
   await page.goto('/circuits');
   await page.getByRole('link', { name: 'New circuit, my version' }).click();
   await page.locator('.row').first().waitFor();
-  expect(await page.locator('.name').allTextContents()).toEqual([
-    expect.stringContaining('Step jack'),
-    expect.stringContaining('Glute bridge'),
-  ]);
+  await expect
+    .poll(() => page.locator('.name').allTextContents())
+    .toEqual([expect.stringContaining('Step jack'), expect.stringContaining('Glute bridge')]);
   await context.close();
 });
 
@@ -59,7 +57,7 @@ it('keeps working while the server is killed, says so, and sends everything when
   execFileSync('kill', ['-9', String(server.pid)]);
   await typeLines(page, ['cat-cow 5', 'glute bridge 8']);
   await page.getByText('Offline: saved on this device').waitFor();
-  expect(await page.locator('.row').count()).toBe(3);
+  await expect.poll(() => page.locator('.row').count()).toBe(3);
 
   const again = await serve(inject('appDatabase'), port);
   await page.locator('[data-test="saved"]', { hasText: /^Saved/ }).waitFor();

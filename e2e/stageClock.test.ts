@@ -66,7 +66,7 @@ describe('the Stage in a page whose time is moved by hand', () => {
     await page.clock.fastForward(60_000);
     await page.getByRole('heading', { name: 'Done' }).waitFor();
     // Ready 3, nine times 2, ten times 57: every second is booked, looked at or not.
-    expect(await page.locator('.end .clock').textContent()).toBe('9:51');
+    await expect.poll(() => page.locator('.end .clock').textContent()).toBe('9:51');
     await context.close();
   });
 });

@@ -205,7 +205,7 @@ it('takes a note by one tap while people move, which stands in the log with its 
   // What to mind in the drill, and its usual fault, stand there for the coach.
   const mind = page.locator('.mind');
   await mind.waitFor();
-  expect(await mind.innerText()).toMatch(/^Mind: .+\. If .+: .+\.$/);
+  await expect.poll(() => mind.innerText()).toMatch(/^Mind: .+\. If .+: .+\.$/);
   await expectAccessible(page, 'the Stage, with a note to choose');
   await page.getByRole('button', { name: 'Too hard' }).click();
   await page.getByText('Noted: Step jack, too hard').waitFor();
@@ -281,7 +281,7 @@ it('goes through a short check before the start, where that is switched on, and 
   await check.getByText('Put out: loop bands').waitFor();
   await expectAccessible(page, 'the check before the start');
   const all = check.getByRole('button', { name: 'All checked' });
-  expect(await all.isDisabled()).toBe(true);
+  await expect.poll(() => all.isDisabled()).toBe(true);
   // Nothing begins before it is gone through.
   await page.keyboard.press('Space');
   for (const box of await check.getByRole('checkbox').all()) await box.check();

@@ -56,7 +56,7 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
     await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
     await page.reload();
     await page.locator('.row', { hasText: 'Cat-cow' }).waitFor();
-    expect(await page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe(title);
+    await expect.poll(() => page.getByRole('textbox', { name: 'Title' }).inputValue()).toBe(title);
     found.push(...(await look(page, `the sheet of ${title.slice(0, 12)}`)));
     const sheet = page.url();
     await page.goto(`${sheet}/swaps`);

@@ -45,7 +45,7 @@ it('copies an approach and a main session, changes them, and circuits go by them
   // What cannot be read is not dropped without a word: the form stays, with what was typed.
   await page.getByRole('button', { name: 'Save place' }).click();
   await page.getByRole('alert').getByText('Something typed here cannot be read').waitFor();
-  expect(await page.getByLabel('Lane, metres').inputValue()).toBe('twelve');
+  await expect.poll(() => page.getByLabel('Lane, metres').inputValue()).toBe('twelve');
   await page.getByLabel('Lane, metres').fill('12');
   await page.getByRole('button', { name: 'Save place' }).click();
   await page.getByText('bar 15 kg, smallest plate 2.5 kg').waitFor();
@@ -66,7 +66,7 @@ it('copies an approach and a main session, changes them, and circuits go by them
   await page.getByRole('tab', { name: 'Coverage' }).click();
   await page.getByText('of what gig rowing needs').waitFor();
   // 25 s of talk before the first drill, in place of getting there.
-  expect(await page.locator('.row', { hasText: 'Wall calf stretch' }).textContent()).toContain('+28');
+  await expect.poll(() => page.locator('.row', { hasText: 'Wall calf stretch' }).textContent()).toContain('+28');
   expect(errors).toEqual([]);
   await context.close();
 });

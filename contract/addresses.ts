@@ -22,6 +22,7 @@ export const ADDRESSES = {
   places: { method: 'GET', path: '/api/places', access: 'coach' },
   saveSite: { method: 'PUT', path: '/api/sites/:id', access: 'coach' },
   addGroup: { method: 'POST', path: '/api/groups', access: 'coach' },
+  groupWork: { method: 'GET', path: '/api/groups/:id/work', access: 'coach' },
   drills: { method: 'GET', path: '/api/drills', access: 'coach' },
   addDrill: { method: 'POST', path: '/api/drills', access: 'coach' },
   importDrills: { method: 'POST', path: '/api/drills/import', access: 'coach' },

@@ -52,6 +52,7 @@ import {
   studioTimesSchema,
 } from './standard.ts';
 import { speechSchema, speechWishSchema, voiceListSchema } from './voice.ts';
+import { groupWorkSchema, groupWorkWishSchema } from './groupWork.ts';
 import { groupSchema, newGroupSchema, siteSaveSchema, siteSchema, studioPlacesSchema } from './studio.ts';
 
 /** How much a body may hold: what names somebody, a circuit of three hundred lines, a file as one long text. */
@@ -109,6 +110,13 @@ export const ENDPOINTS = {
     body: newGroupSchema,
     answers: { 201: groupSchema },
     problems: [409],
+  }),
+  groupWork: endpoint(ADDRESSES.groupWork, {
+    says: 'What a group ran since an instant, drill by drill, last run first.',
+    params: idInAddress,
+    query: groupWorkWishSchema,
+    answers: { 200: groupWorkSchema },
+    problems: [404],
   }),
 
   drills: endpoint(ADDRESSES.drills, {

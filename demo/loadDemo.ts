@@ -12,6 +12,7 @@ import type { KeyRing } from '@prompt-spark/server/health/keyRing';
 import { addDays, format } from 'date-fns';
 import { randomUUID } from 'node:crypto';
 import { loadPeople } from './loadPeople.ts';
+import type { PastSession } from './pastSeen.ts';
 import { pastEffort, pastTurns } from './pastRun.ts';
 import * as saltmere from './saltmere.ts';
 
@@ -58,16 +59,6 @@ class DemoLoader {
 
   async load(): Promise<void> {
     await this.loadStudio();
-    await loadPeople(
-      this.database,
-      this.healthKey,
-      {
-        studioId: this.studioId,
-        coachOf: (name) => known(this.coachIds, name),
-        groupOf: (name) => known(this.groupIds, name),
-      },
-      format(new TZDate(this.now.getTime(), this.timeZone), 'yyyy-MM-dd'),
-    );
     await this.loadCircuits();
     let past = 0;
     for (let day = -DAYS_BEFORE; day <= DAYS_AFTER; day += 1) {
@@ -80,7 +71,36 @@ class DemoLoader {
     }
     this.markTheLast();
     await this.insertAll();
+    await this.loadPeople();
   }
+
+  private loadPeople(): Promise<void> {
+    const ids = {
+      studioId: this.studioId,
+      coachOf: (name: string) => known(this.coachIds, name),
+      groupOf: (name: string) => known(this.groupIds, name),
+    };
+    const past = {
+      today: this.dayOf(0),
+      dayOf: this.dayOf,
+      sessionsOf: (name: string) => this.sessionsOf(known(this.groupIds, name)),
+    };
+    return loadPeople(this.database, this.healthKey, ids, past);
+  }
+
+  /** The past sessions of a group. */
+  private sessionsOf(groupId: string): readonly PastSession[] {
+    return this.runs
+      .filter((one) => one.groupId === groupId)
+      .map(({ id, circuitTitle, startedAt }) => {
+        const daysAgo = Math.ceil((this.now.getTime() - startedAt.getTime()) / 86_400_000);
+        return { runId: id, title: circuitTitle, daysAgo, day: this.dayAt(startedAt) };
+      });
+  }
+
+  private readonly dayOf = (daysAgo: number): string => this.dayAt(addDays(this.now, -daysAgo));
+
+  private readonly dayAt = (at: Date): string => format(new TZDate(at.getTime(), this.timeZone), 'yyyy-MM-dd');
 
   private async insertAll(): Promise<void> {
     for (const rows of inPortions(this.sessions)) await this.database.insert(plannedSession).values(rows);

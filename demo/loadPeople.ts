@@ -6,6 +6,7 @@ import { ownerOf } from '@prompt-spark/server/health/owner';
 import type { KeyRing } from '@prompt-spark/server/health/keyRing';
 import { seal } from '@prompt-spark/server/health/seal';
 import { randomUUID } from 'node:crypto';
+import { measuredOf, seenOf, type PastSession } from './pastSeen.ts';
 import { coached, people, type DemoPerson } from './people.ts';
 
 /** Ids of what is in the studio already, by name. */
@@ -15,8 +16,16 @@ export interface DemoIds {
   readonly groupOf: (name: string) => string;
 }
 
+/** The months before the demo, as far as they tell of people. */
+export interface DemoPast {
+  readonly today: string;
+  /** YYYY-MM-DD at the sites. */
+  readonly dayOf: (daysAgo: number) => string;
+  readonly sessionsOf: (group: string) => readonly PastSession[];
+}
+
 /** Loads the invented people, sealed as the server seals them. */
-export async function loadPeople(database: Database, key: KeyRing, ids: DemoIds, today: string): Promise<void> {
+export async function loadPeople(database: Database, key: KeyRing, ids: DemoIds, past: DemoPast): Promise<void> {
   const { studioId } = ids;
   for (const { coach, groups } of coached) {
     const coachId = ids.coachOf(coach);
@@ -24,7 +33,7 @@ export async function loadPeople(database: Database, key: KeyRing, ids: DemoIds,
   }
   for (const one of people) {
     const id = randomUUID();
-    const sealed = seal(key, ownerOf(studioId, id), documentOf(one, today));
+    const sealed = seal(key, ownerOf(studioId, id), documentOf(one, past));
     await database.insert(person).values({ id, studioId, version: 1, sealed, schemaVersion: SCHEMA_VERSIONS.person });
     const groups = one.groups.map((name) => ({ studioId, personId: id, groupId: ids.groupOf(name) }));
     if (groups.length > 0) await database.insert(personGroup).values(groups);
@@ -33,7 +42,7 @@ export async function loadPeople(database: Database, key: KeyRing, ids: DemoIds,
   }
 }
 
-function documentOf(one: DemoPerson, today: string): PersonDocument {
+function documentOf(one: DemoPerson, { today, dayOf, sessionsOf }: DemoPast): PersonDocument {
   return {
     name: one.name,
     birthYear: one.born,
@@ -45,8 +54,8 @@ function documentOf(one: DemoPerson, today: string): PersonDocument {
     notes: one.notes ?? '',
     consentOn: '2026-09-01',
     choices: [],
-    seen: [],
-    measured: [],
+    seen: seenOf(one, one.groups.flatMap(sessionsOf)),
+    measured: measuredOf(one, dayOf),
     readiness: one.isNew ? { day: today, state: 'new', sore: [] } : null,
     holds: (one.holds ?? []).map((hold) => ({ ...hold, since: '2026-11-01' })),
   };

@@ -1,6 +1,8 @@
 import type { Limit } from '@prompt-spark/core/people/limitation';
 import type { Ability, Hold, Pattern } from '@prompt-spark/core/people/person';
+import type { Measured } from '@prompt-spark/core/people/measured';
 import type { Region } from '@prompt-spark/core/people/region';
+import type { Seen } from '@prompt-spark/core/people/seen';
 import type { CoachName, GroupName } from './saltmere.ts';
 
 /** Somebody of the invented scenario. Nobody here is real. */
@@ -17,6 +19,11 @@ export interface DemoPerson {
   readonly notes?: string;
   readonly holds?: readonly Omit<Hold, 'since'>[];
   readonly isNew?: boolean;
+  /** Sessions in which something hurt, counted back from today: 1 is the last one. */
+  readonly niggles?: readonly (Pick<Seen, 'where' | 'side' | 'pain'> & { readonly sessionsAgo: number })[];
+  /** What was measured, the last day first. */
+  readonly measured?: readonly (Pick<Measured, 'measureId'> &
+    Partial<Pick<Measured, 'left' | 'right' | 'once'>> & { readonly daysAgo: number })[];
 }
 
 const limit = (limitationId: string, severity: 'watch' | 'ease' | 'avoid', side: Limit['side'] = 'both'): Limit => ({
@@ -45,6 +52,12 @@ export const people: readonly DemoPerson[] = [
     coach: 'Imke Sandvoort',
     limits: [limit('knee-bend', 'ease'), limit('knee-impact', 'avoid')],
     stiffer: { knee: 'left' },
+    niggles: [{ sessionsAgo: 9, where: 'knee', side: 'left', pain: 3 }],
+    measured: [
+      { daysAgo: 10, measureId: 'single-leg-bridge-hold', left: 24, right: 31 },
+      { daysAgo: 38, measureId: 'single-leg-bridge-hold', left: 18, right: 29 },
+      { daysAgo: 66, measureId: 'single-leg-bridge-hold', left: 15, right: 28 },
+    ],
   },
   {
     name: 'Halvard Quist',
@@ -67,6 +80,12 @@ export const people: readonly DemoPerson[] = [
     coach: 'Imke Sandvoort',
     limits: [limit('achilles', 'avoid', 'right')],
     stiffer: { ankle: 'right' },
+    measured: [
+      { daysAgo: 5, measureId: 'knee-to-wall', left: 11, right: 8.5 },
+      { daysAgo: 33, measureId: 'knee-to-wall', left: 10.5, right: 7 },
+      { daysAgo: 61, measureId: 'knee-to-wall', left: 10.5, right: 5.5 },
+      { daysAgo: 89, measureId: 'knee-to-wall', left: 10, right: 5 },
+    ],
   },
   { name: 'Zanele Oduya', born: 2002, groups: ['Dawn Mixed'], isNew: true },
   {

@@ -1,6 +1,7 @@
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import type { Account, Welcome } from '@prompt-spark/contract/account';
 import type { CoachedPeople } from '@prompt-spark/contract/person';
+import type { RunPage } from '@prompt-spark/contract/run';
 import { loadDemo } from './loadDemo.ts';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -26,6 +27,20 @@ async function enter(): Promise<{ readonly visitor: Visitor; readonly account: A
 }
 
 describe('a visitor of the demo', () => {
+  it('finds who came to which of the runs, and what was measured, in the past', async () => {
+    const { visitor } = await enter();
+    const { people } = (await visitor.ask(ADDRESSES.people).expect(200)).body as CoachedPeople;
+    const { runs } = (await visitor.ask(ADDRESSES.runs).expect(200)).body as RunPage;
+    const known = new Set(runs.map(({ id }) => id));
+    const seen = people.flatMap(({ document }) => document.seen);
+    expect(seen.filter(({ runId }) => known.has(runId)).length).toBeGreaterThan(100);
+    expect(new Set(seen.map(({ state }) => state))).toEqual(new Set(['fine', 'niggle', 'not there']));
+    const measured = people.flatMap(({ document }) => document.measured);
+    expect(measured.length).toBeGreaterThan(5);
+    const today = new Date().toISOString().slice(0, 10);
+    expect([...seen, ...measured].every(({ day }) => day <= today)).toBe(true);
+  });
+
   it('finds all of it, and nothing of what another visitor entered', async () => {
     const one = await enter();
     const other = await enter();

@@ -37,6 +37,8 @@ describe('another studio', () => {
   it('finds nothing of this one by any route, and changes nothing', async () => {
     const { coach: owner } = await signedInCoach(server, 'owner@saltmere.example');
     const { coach: stranger } = await signedInCoach(server, 'stranger@saltmere.example');
+    const group = { id: randomUUID(), name: 'Ours alone' };
+    await owner.ask(ADDRESSES.addGroup).send(group).expect(201);
     const circuit = newCircuit();
     await owner.ask(ADDRESSES.addCircuit).send(circuit).expect(201);
     const session = newSession(circuit.id);
@@ -113,6 +115,7 @@ describe('another studio', () => {
       groups: [],
     });
     await stranger.ask(ADDRESSES.runTurns, run.id).expect(404);
+    await stranger.ask(ADDRESSES.groupWork, group.id).query({ from: span.from }).expect(404);
     expect((await stranger.ask(ADDRESSES.circuits).expect(200)).text).not.toContain(circuit.id);
     expect((await stranger.ask(ADDRESSES.places).expect(200)).text).not.toContain(sites[0]?.id);
 

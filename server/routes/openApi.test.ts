@@ -112,7 +112,9 @@ describe('what it documents', () => {
     const [{ id: siteId, version, ...site } = { id: '', version: 0 }] = sites;
     await send('saveSite', 200, { version, site }, siteId);
     await send('saveSite', 409, { version, site }, siteId);
-    await send('addGroup', 201, { id: randomUUID(), name: 'Dusk' });
+    const groupId = randomUUID();
+    await send('addGroup', 201, { id: groupId, name: 'Dusk' });
+    await send('groupWork', 404, { from: '2026-11-01T00:00:00.000Z' }, randomUUID());
 
     const [first, second] = catalogue;
     if (!first || !second) throw new Error('The catalogue is empty.');
@@ -201,6 +203,7 @@ describe('what it documents', () => {
     await send('runs', 200, { circuit: id });
     await send('ownPace', 200);
     await send('runTurns', 200, undefined, run.id);
+    await send('groupWork', 200, { from: '2026-11-01T00:00:00.000Z' }, groupId);
     await send('correctRun', 204, { effort: 5, warm: 'nearly', note: 'Cold hall.' }, run.id);
     await send('takeOutRun', 204, undefined, run.id);
     await send('bin', 200, { find: 'short' });

@@ -2,6 +2,7 @@ import { habitsFrom } from '@prompt-spark/core/session/habits';
 import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import { Answered, type Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
+import { groupWorkOf } from '../store/groupWork.ts';
 import { correctRun, pacesOf, recordRun, runsOf, turnsOf } from '../store/runs.ts';
 import { bringBack, takeOut } from '../store/takenOut.ts';
 
@@ -11,6 +12,9 @@ export function runRoutes(database: Database) {
     runs: ({ account: { studioId }, query }) => runsOf(database, studioId, query),
 
     runTurns: async ({ account: { studioId }, params: { id } }) => found(await turnsOf(database, studioId, id), 'run'),
+
+    groupWork: async ({ account: { studioId }, params: { id }, query: { from } }) =>
+      found(await groupWorkOf(database, studioId, id, from), 'group'),
 
     ownPace: async ({ account: { studioId, coachId } }) => {
       const paces = await pacesOf(database, studioId, coachId);

@@ -1,7 +1,7 @@
 import type { Account } from '@prompt-spark/contract/account';
 import type { PersonDocument } from '@prompt-spark/contract/person';
 import { and, eq, lt, sql, type SQL, type SQLWrapper } from 'drizzle-orm';
-import { randomUUID } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { ownerOf } from '../health/owner.ts';
 import type { KeyRing } from '../health/keyRing.ts';
 import { seal, unseal } from '../health/seal.ts';
@@ -61,8 +61,9 @@ export function copyDemo(database: Database, ring: KeyRing, now: Date): Promise<
     }
     const studioId = randomUUID();
     const copy = new StudioCopy(transaction, demo.studioId, studioId);
-    await copy.copyRows(await weeksSince(transaction, demo.studioId, now));
-    await copy.copyPeople(ring, now.toISOString().slice(0, 10));
+    const weeks = await weeksSince(transaction, demo.studioId, now);
+    await copy.copyRows(weeks);
+    await copy.copyPeople(ring, now.toISOString().slice(0, 10), weeks);
     return { ...demo, studioId, coachId: await copy.newId(demo.coachId) };
   });
 }
@@ -84,6 +85,12 @@ class StudioCopy {
   /** The id in the copy that stands for an id, as SQL; null stays null. */
   private id(of: SQLWrapper): SQL {
     return sql`md5(${this.to} || (${of})::text)::uuid`;
+  }
+
+  /** The same for an id inside a sealed document, which the database cannot read. */
+  private idOf(id: string): string {
+    const hex = createHash('md5').update(`${this.to}${id}`).digest('hex');
+    return hex.replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
   }
 
   async newId(id: string): Promise<string> {
@@ -128,8 +135,11 @@ class StudioCopy {
     for (const statement of statements) await this.database.execute(statement);
   }
 
-  /** People are sealed for their row, so each is opened and sealed for the copy's. Who was new on the day is new today. */
-  async copyPeople(ring: KeyRing, today: string): Promise<void> {
+  /**
+   * People are sealed for their row, so each is opened and sealed for the copy's. Who was new on the day is new today, and
+   * what was seen and measured of them is as long ago as it was.
+   */
+  async copyPeople(ring: KeyRing, today: string, weeks: number): Promise<void> {
     const { database, from, to } = this;
     const rows = await database
       .select({ id: person.id, sealed: person.sealed, copyId: sql<string>`${this.id(person.id)}` })
@@ -139,7 +149,13 @@ class StudioCopy {
       // The template's own documents, sealed by the loader.
       const document = unseal(ring, ownerOf(from, id), sealed) as PersonDocument;
       const readiness = document.readiness && { ...document.readiness, day: today };
-      const fresh = seal(ring, ownerOf(to, copyId), { ...document, readiness });
+      const seen = document.seen.map((one) => ({ ...one, runId: this.idOf(one.runId), day: laterBy(weeks, one.day) }));
+      const measured = document.measured.map((one) => ({
+        ...one,
+        id: this.idOf(one.id),
+        day: laterBy(weeks, one.day),
+      }));
+      const fresh = seal(ring, ownerOf(to, copyId), { ...document, readiness, seen, measured });
       await database.execute(sql`
         insert into ${person} (id, studio_id, version, sealed, schema_version)
         select ${copyId}::uuid, ${to}::uuid, version, ${fresh}, schema_version from ${person} where id = ${id}::uuid`);
@@ -155,3 +171,7 @@ class StudioCopy {
     }
   }
 }
+
+/** A day some weeks later, YYYY-MM-DD. */
+const laterBy = (weeks: number, day: string): string =>
+  new Date(Date.parse(day) + weeks * 7 * 86_400_000).toISOString().slice(0, 10);

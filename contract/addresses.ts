@@ -52,6 +52,8 @@ export const ADDRESSES = {
   takeOutApproach: { method: 'DELETE', path: '/api/standards/approaches/:id', access: 'coach' },
   saveMainSession: { method: 'PUT', path: '/api/standards/main-sessions/:id', access: 'coach' },
   takeOutMainSession: { method: 'DELETE', path: '/api/standards/main-sessions/:id', access: 'coach' },
+  saveMeasure: { method: 'PUT', path: '/api/standards/measures/:id', access: 'coach' },
+  takeOutMeasure: { method: 'DELETE', path: '/api/standards/measures/:id', access: 'coach' },
   setTimes: { method: 'PUT', path: '/api/standards/times', access: 'coach' },
   setDefaultApproach: { method: 'PUT', path: '/api/standards/default-approach', access: 'coach' },
   circuits: { method: 'GET', path: '/api/circuits', access: 'coach' },

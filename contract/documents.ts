@@ -2,7 +2,8 @@ import { USUAL_CAPS } from '@prompt-spark/core/approach/approach';
 import { NO_PACE } from '@prompt-spark/core/session/gaps';
 
 /** What is stored whole, as a document. */
-export type DocumentKind = 'circuit' | 'drill' | 'approach' | 'main session' | 'fit' | 'person' | 'run' | 'site';
+export type DocumentKind =
+  'circuit' | 'drill' | 'approach' | 'main session' | 'measure' | 'fit' | 'person' | 'run' | 'site';
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
@@ -10,6 +11,7 @@ export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   drill: 1,
   approach: 2,
   'main session': 2,
+  measure: 1,
   fit: 1,
   person: 5,
   run: 3,

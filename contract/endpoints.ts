@@ -13,6 +13,7 @@ import { drillSaveSchema, drillSchema, libraryDrillSchema, ownDrillsSchema } fro
 import { endpoint, type Endpoint } from './endpoint.ts';
 import { sessionFitSchema } from './fit.ts';
 import { fileImportSchema, importProgressSchema, importReportSchema } from './import.ts';
+import { keptMeasureSchema, measureSaveSchema } from './measure.ts';
 import { pronunciationListSchema, pronunciationSchema } from './pronunciation.ts';
 import { taughtWordsSchema, wordListSchema } from './word.ts';
 import { idInAddress, nameIdInAddress } from './page.ts';
@@ -291,6 +292,19 @@ export const ENDPOINTS = {
   takeOutMainSession: endpoint(ADDRESSES.takeOutMainSession, {
     says: 'Takes a main session of the studio’s own out.',
     params: nameIdInAddress,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  saveMeasure: endpoint(ADDRESSES.saveMeasure, {
+    says: 'Keeps a measure of the studio’s own.',
+    params: idInAddress,
+    body: measureSaveSchema,
+    answers: { 200: keptMeasureSchema },
+    problems: [404, 409],
+  }),
+  takeOutMeasure: endpoint(ADDRESSES.takeOutMeasure, {
+    says: 'Takes a measure of the studio’s own out. What was measured by it stays with the people.',
+    params: idInAddress,
     answers: { 204: null },
     problems: [404],
   }),

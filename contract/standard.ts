@@ -1,5 +1,6 @@
 import type { Approach, Caps } from '@prompt-spark/core/approach/approach';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
+import type { Measure } from '@prompt-spark/core/measures/measure';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { TARGETS, type Target } from '@prompt-spark/core/drills/target';
 import { RULE_IDS } from '@prompt-spark/core/review/rules';
@@ -7,12 +8,11 @@ import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import Joi from 'joi';
 import { liftStepsSchema } from './dose.ts';
 import { listOf, name, oneOf, seconds, shape, someOf, version } from './fields.ts';
+import { keptMeasureSchema } from './measure.ts';
 import { unreadables, type Unreadable } from './page.ts';
+import { standardId, type Kept } from './standardId.ts';
 
 const share = Joi.number().min(0).max(1);
-const standardId = Joi.string()
-  .pattern(/^[a-z0-9-]{1,64}$/)
-  .required();
 const phases = listOf(oneOf(...PHASES)).unique();
 
 const caps = shape<Caps>({
@@ -69,12 +69,6 @@ export const mainSessionSchema = shape<MainSession>({
   holds: oneOf('usual', 'short', 'free'),
 });
 
-/** A document of a studio's own, with the version it was last saved as; null for one that was never kept. */
-export interface Kept<Document> {
-  readonly version: number | null;
-  readonly document: Document;
-}
-
 export const keptApproachSchema = shape<Kept<Approach>>({ version, document: approachSchema });
 export const keptSessionSchema = shape<Kept<MainSession>>({ version, document: mainSessionSchema });
 export const approachSaveSchema = shape<Kept<Approach>>({ version: version.allow(null), document: approachSchema });
@@ -108,13 +102,14 @@ export interface StudioTimes {
 
 export const studioTimesSchema = shape<StudioTimes>({ times: tradeTimesSchema.allow(null) });
 
-/** What a studio holds to beside what ships: approaches, main sessions, its default approach, and its own seconds. */
+/** What a studio holds to beside what ships: approaches, main sessions, measures, its default approach, and its own seconds. */
 export interface Standards extends StudioTimes {
   /** Empty for the first that ships. */
   readonly defaultApproach: string;
   readonly approaches: readonly Kept<Approach>[];
   readonly sessions: readonly Kept<MainSession>[];
-  readonly unreadable: { readonly approaches: readonly Unreadable[]; readonly sessions: readonly Unreadable[] };
+  readonly measures: readonly Kept<Measure>[];
+  readonly unreadable: Readonly<Record<'approaches' | 'sessions' | 'measures', readonly Unreadable[]>>;
 }
 
 export const standardsSchema = shape<Standards>({
@@ -122,7 +117,12 @@ export const standardsSchema = shape<Standards>({
   times: tradeTimesSchema.allow(null),
   approaches: listOf(keptApproachSchema),
   sessions: listOf(keptSessionSchema),
-  unreadable: shape<Standards['unreadable']>({ approaches: unreadables, sessions: unreadables }),
+  measures: listOf(keptMeasureSchema),
+  unreadable: shape<Standards['unreadable']>({
+    approaches: unreadables,
+    sessions: unreadables,
+    measures: unreadables,
+  }),
 });
 
 /** The approach that circuits have that name none. */

@@ -15,12 +15,15 @@ export interface PastSession {
 /** For how many weeks it was noted who came. */
 const NOTED_DAYS = 56;
 
-/** What was seen of somebody in the sessions of their groups, the last one first: the same, whenever the demo is loaded. */
+/**
+ * What was seen of somebody in the sessions of their groups, the last one first: the same, whenever the demo is loaded. The
+ * last session is still to be noted.
+ */
 export function seenOf({ name, isNew, niggles = [] }: DemoPerson, sessions: readonly PastSession[]): readonly Seen[] {
   // Somebody who is new today was never here before.
   if (isNew) return [];
   const noted = sessions.filter(({ daysAgo }) => daysAgo <= NOTED_DAYS);
-  const lastFirst = noted.toSorted((one, other) => one.daysAgo - other.daysAgo);
+  const lastFirst = noted.toSorted((one, other) => one.daysAgo - other.daysAgo).slice(1);
   return lastFirst.map(({ runId, day, title }, at): Seen => {
     const plain = { runId, day, title, where: null, side: null, pain: null, reached: [] };
     const niggle = niggles.find(({ sessionsAgo }) => sessionsAgo === at + 1);

@@ -90,6 +90,15 @@ const VIEWS: readonly View[] = [
   { name: 'a drill of our own', open: at('/drills/new?from=lateral-lunge', 'form') },
   { name: 'the bin', open: at('/bin', 'h1') },
   { name: 'the month', open: at('/schedule', 'h1') },
+  {
+    name: 'a group over weeks',
+    open: async (page) => {
+      await page.goto('/people');
+      await page.getByRole('button', { name: 'Dawn Mixed' }).click();
+      await page.getByRole('link', { name: 'Who came' }).click();
+      await page.getByRole('heading', { name: 'Who came' }).waitFor();
+    },
+  },
   { name: 'the log', open: at('/log', '.entry') },
   { name: 'the studio', open: at('/studio', 'h1') },
   { name: 'the Stage', open: openStage },

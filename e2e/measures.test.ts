@@ -61,3 +61,30 @@ it('measures both sides, sees them over time, and gives the side that is behind 
   expect(errors).toEqual([]);
   await context.close();
 });
+
+it('takes a measure of the studio’s own on a person’s page', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Priya Lanyon' }).first().click();
+  await page.getByRole('link', { name: 'Measures' }).click();
+  await page.getByRole('link', { name: 'Add one of your own' }).click();
+  await page.getByRole('button', { name: 'Add a measure' }).click();
+  await page.getByLabel('Name').fill('Side plank');
+  await page.getByLabel('Left and right by themselves').check();
+  await page.getByRole('button', { name: 'Save measure' }).click();
+  await page.getByText('Say how it is taken, a step a line').waitFor();
+  await page
+    .getByLabel('How it is taken, a step a line')
+    .fill('On the side, on one elbow.\nHips up; stop when they drop.');
+  await expectAccessible(page, 'a measure of our own');
+  await page.getByRole('button', { name: 'Save measure' }).click();
+  await page.getByRole('heading', { name: 'Side plank' }).waitFor();
+  await page.goBack();
+  await page.getByRole('button', { name: 'Side plank' }).click();
+  await page.getByText('Hips up; stop when they drop.').waitFor();
+  await measure(page, '20', '35', new Date());
+  await page.getByRole('region', { name: 'Side plank' }).getByText('The left is behind by 15 s').waitFor();
+  expect(errors).toEqual([]);
+  await context.close();
+});

@@ -98,6 +98,13 @@ export function createAppRouter(): Router {
         meta: { title: 'Measures' },
       },
       {
+        path: '/groups/:id',
+        name: 'group',
+        component: () => import('./groups/GroupPage.vue'),
+        props: (route) => ({ id: route.params['id'], person: route.query['person'] ?? null }),
+        meta: { title: 'Group' },
+      },
+      {
         path: '/stage/:id',
         name: 'stage',
         component: () => import('./stage/StagePage.vue'),

@@ -2,11 +2,11 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { testPerson } from '../testing/people.ts';
-import { MEASURES, measureOf, type Measure } from './measure.ts';
+import { MEASURES, type Measure } from './measure.ts';
 import { seriesOf, withMeasured, type Measured } from '../people/measured.ts';
 import { changesSince, differenceIn, stifferSides } from './compare.ts';
 
-const known = (id: string): Measure => measureOf(id) ?? expect.fail(`There is no ${id}.`);
+const known = (id: string): Measure => MEASURES.find((one) => one.id === id) ?? expect.fail(`There is no ${id}.`);
 const wall = known('knee-to-wall');
 const reach = known('shoulder-reach');
 const at = (measureId: string, day: string, left: number | null, right: number | null): Measured => ({
@@ -73,6 +73,11 @@ describe('the stiffer side', () => {
     });
     const disagree = [...measured, at('single-leg-heel-raises', '2026-11-02', 25, 12)];
     expect(stifferSides(testPerson({ measured: disagree }))).toEqual({});
+    // A measure of the studio's own says it, too, where it is known.
+    const own: Measure = { ...known('knee-to-wall'), id: 'own', name: 'Heel drop', region: 'hip' };
+    const behind = testPerson({ measured: [at('own', '2026-11-01', 5, 10)] });
+    expect(stifferSides(behind)).toEqual({});
+    expect(stifferSides(behind, [...MEASURES, own])).toEqual({ hip: 'left' });
     expect(stifferSides(testPerson({ measured: [at('knee-to-wall', '2026-11-01', 9, 10)] }))).toEqual({});
   });
 });

@@ -1,7 +1,7 @@
 import { seriesOf, type Measured } from '../people/measured.ts';
 import type { Person } from '../people/person.ts';
 import { REGIONS, type Region } from '../people/region.ts';
-import { measureOf, type Measure } from './measure.ts';
+import { MEASURES, type Measure } from './measure.ts';
 
 /** How the two sides compare. */
 export interface Difference {
@@ -56,11 +56,14 @@ export function changesSince(measure: Measure, series: readonly Measured[]): rea
  * The stiffer or weaker side of each region: as a coach said, else as the last measurement says whose difference is more
  * than ordinary. Measurements that disagree say nothing.
  */
-export function stifferSides({ stiffer, measured }: Pick<Person, 'stiffer' | 'measured'>): Person['stiffer'] {
+export function stifferSides(
+  { stiffer, measured }: Pick<Person, 'stiffer' | 'measured'>,
+  measures: readonly Measure[] = MEASURES,
+): Person['stiffer'] {
   const found = REGIONS.flatMap((region): readonly (readonly [Region, 'left' | 'right'])[] => {
     const said = stiffer[region];
     if (said) return [[region, said]];
-    const sides = new Set(lastDifferences(measured, region).map(({ worse }) => worse));
+    const sides = new Set(lastDifferences(measured, region, measures).map(({ worse }) => worse));
     const [side] = sides;
     return side && sides.size === 1 ? [[region, side]] : [];
   });
@@ -68,10 +71,14 @@ export function stifferSides({ stiffer, measured }: Pick<Person, 'stiffer' | 'me
 }
 
 /** The differences of a region that are more than ordinary, by the last measurement of each measure. */
-function lastDifferences(measured: readonly Measured[], region: Region): readonly Difference[] {
+function lastDifferences(
+  measured: readonly Measured[],
+  region: Region,
+  measures: readonly Measure[],
+): readonly Difference[] {
   const ids = new Set(measured.map(({ measureId }) => measureId));
   return [...ids].flatMap((id) => {
-    const measure = measureOf(id);
+    const measure = measures.find((one) => one.id === id);
     const last = seriesOf(measured, id).at(-1);
     const difference = measure?.region === region && last ? differenceIn(measure, last) : undefined;
     return difference && !difference.ordinary ? [difference] : [];

@@ -1,10 +1,13 @@
 import type { Region } from '../people/region.ts';
 
+export const MEASURE_UNITS = ['cm', 's', 'times', 'steps', 'kg', 'beats a minute'] as const;
+export type MeasureUnit = (typeof MEASURE_UNITS)[number];
+
 /** Something a coach measures in a minute with what is at hand. */
 export interface Measure {
   readonly id: string;
   readonly name: string;
-  readonly unit: 'cm' | 's' | 'times' | 'steps';
+  readonly unit: MeasureUnit;
   /** Left and right by themselves, or once. */
   readonly sided: boolean;
   /** Whether more of it is better, or less. */
@@ -26,9 +29,9 @@ export interface Measure {
   readonly source: string;
 }
 
-const TRADE = 'common practice, no source';
+export const TRADE = 'common practice, no source';
 /** Within a tenth the two sides count as alike. Common practice, no source. */
-const ALIKE = { percent: 10 } as const;
+export const ALIKE = { percent: 10 } as const;
 
 /** The measures that ship. Published values are from memory. */
 export const MEASURES: readonly Measure[] = [
@@ -233,6 +236,3 @@ export const MEASURES: readonly Measure[] = [
     source: TRADE,
   },
 ];
-
-/** The measure of an id; undefined where there is none. */
-export const measureOf = (id: string): Measure | undefined => MEASURES.find((measure) => measure.id === id);

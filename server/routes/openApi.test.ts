@@ -5,6 +5,7 @@ import { openApiDocument } from '@prompt-spark/contract/openApi';
 import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
+import { MEASURES } from '@prompt-spark/core/measures/measure';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { testPerson } from '@prompt-spark/core/testing/people';
 import { Validator } from '@seriousme/openapi-schema-validator';
@@ -169,7 +170,10 @@ describe('what it documents', () => {
     await send('setTimes', 204, { times: { ...USUAL_TIMES, talkKnown: 5 } });
     const session = { ...MAIN_SESSIONS[0], id: randomUUID(), name: 'Gig rowing', words: ['oars'] };
     await send('saveMainSession', 200, { version: null, document: session }, session.id);
+    const measure = { ...MEASURES[0], id: randomUUID(), name: 'Heel drop' };
+    await send('saveMeasure', 200, { version: null, document: measure }, measure.id);
     await send('standards', 200);
+    await send('takeOutMeasure', 204, undefined, measure.id);
     await send('takeOutApproach', 204, undefined, approach.id);
     await send('takeOutMainSession', 204, undefined, session.id);
 

@@ -1,8 +1,11 @@
 import { ADDRESSES } from '@prompt-spark/contract/addresses';
+import type { CoachedPeople } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
+import { MEASURES, type Measure } from '@prompt-spark/core/measures/measure';
+import { testPerson } from '@prompt-spark/core/testing/people';
 import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -96,6 +99,43 @@ describe('a main session of a studio’s own', () => {
     expect((await send({ ...good, words: [] }).expect(422)).text).toContain('a word to be known by');
     expect((await send({ ...good, needs: {} }).expect(422)).text).toContain('at least one target');
     await send({ ...good, name: MAIN_SESSIONS[0]?.name ?? '' }).expect(422);
+  });
+});
+
+describe('a measure of a studio’s own', () => {
+  const heelDrop = (): Measure => ({ ...(MEASURES[0] ?? expect.fail()), id: randomUUID(), name: 'Heel drop' });
+
+  it('is kept, changed and taken out; what was measured by it stays with the person', async () => {
+    const imke = await coach();
+    const document = heelDrop();
+    const put = (version: number | null, next: Measure) =>
+      imke.ask(ADDRESSES.saveMeasure, document.id).send({ version, document: next });
+    await put(null, document).expect(200);
+    await put(1, { ...document, noticeable: 4 }).expect(200);
+    expect((await imke.ask(ADDRESSES.standards)).body).toMatchObject({
+      measures: [{ version: 2, document: { name: 'Heel drop', noticeable: 4 } }],
+    });
+    const measured = [{ id: randomUUID(), measureId: document.id, day: '2026-11-20', left: 8, right: 9.5, once: null }];
+    const personId = randomUUID();
+    const { id: _, ...person } = testPerson({ name: 'Ebba Quay', consentOn: '2026-11-01', measured });
+    await imke.ask(ADDRESSES.savePerson, personId).send({ version: null, groupIds: [], document: person }).expect(200);
+    await imke.ask(ADDRESSES.takeOutMeasure, document.id).expect(204);
+    await imke.ask(ADDRESSES.takeOutMeasure, document.id).expect(404);
+    const { people } = (await imke.ask(ADDRESSES.people).expect(200)).body as CoachedPeople;
+    expect(people.find(({ id }) => id === personId)?.document.measured).toEqual(measured);
+  });
+
+  it('is refused without steps, with bounds the wrong way round, under a name that ships, or by another studio', async () => {
+    const [imke, stranger] = [await coach(), await coach()];
+    const good = heelDrop();
+    const send = (document: Measure, who = imke) =>
+      who.ask(ADDRESSES.saveMeasure, document.id).send({ version: null, document });
+    expect((await send({ ...good, how: [] }).expect(422)).text).toContain('Say how it is taken');
+    expect((await send({ ...good, least: 30, most: 20 }).expect(422)).text).toContain('more than the least');
+    expect((await send({ ...good, name: 'PLANK' }).expect(422)).text).toContain('name of its own');
+    await send(good).expect(200);
+    await stranger.ask(ADDRESSES.takeOutMeasure, good.id).expect(404);
+    expect((await stranger.ask(ADDRESSES.standards)).body).toMatchObject({ measures: [] });
   });
 });
 

@@ -4,6 +4,7 @@ import type { Database } from '../store/database.ts';
 import {
   saveApproach,
   saveMainSession,
+  saveMeasure,
   setDefaultApproach,
   setTimes,
   standardsOf,
@@ -12,14 +13,15 @@ import {
 } from '../store/standards.ts';
 import { told } from './unreadable.ts';
 
-/** What a studio holds to: its approaches and main sessions beside those that ship. */
+/** What a studio holds to: its approaches, main sessions and measures beside those that ship. */
 export function standardRoutes(database: Database) {
   return {
     standards: async ({ account: { studioId }, log }) => {
       const { unreadable, ...standards } = await standardsOf(database, studioId);
       const approaches = told('approach', unreadable.approaches, log);
       const sessions = told('main session', unreadable.sessions, log);
-      return { ...standards, unreadable: { approaches, sessions } };
+      const measures = told('measure', unreadable.measures, log);
+      return { ...standards, unreadable: { approaches, sessions, measures } };
     },
 
     setDefaultApproach: async ({ account: { studioId }, body: { id } }) =>
@@ -40,11 +42,19 @@ export function standardRoutes(database: Database) {
       return keptOf('main session', await saveMainSession(database, studioId, body));
     },
 
+    saveMeasure: async ({ account: { studioId }, params: { id }, body }) => {
+      mustBeThere(body.document.id === id, 'measure');
+      return keptOf('measure', await saveMeasure(database, studioId, body));
+    },
+
     takeOutApproach: async ({ account: { studioId }, params: { id } }) =>
       mustBeThere(await takeOutStandard(database, studioId, 'approach', id), 'approach of your own'),
 
     takeOutMainSession: async ({ account: { studioId }, params: { id } }) =>
       mustBeThere(await takeOutStandard(database, studioId, 'main session', id), 'main session of your own'),
+
+    takeOutMeasure: async ({ account: { studioId }, params: { id } }) =>
+      mustBeThere(await takeOutStandard(database, studioId, 'measure', id), 'measure of your own'),
   } satisfies Partial<Handlers>;
 }
 

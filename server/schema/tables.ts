@@ -5,6 +5,7 @@ import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
+import type { Measure } from '@prompt-spark/core/measures/measure';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import { USUAL_KIT, type Kit } from '@prompt-spark/core/drills/kit';
@@ -358,15 +359,15 @@ export const studioDrill = pgTable(
   ],
 );
 
-/** What a studio holds to beside what ships: an approach, or a main session. */
+/** What a studio holds to beside what ships: an approach, a main session, or a measure. */
 export const standard = pgTable(
   'standard',
   {
     studioId: studioId(),
-    kind: text('kind').$type<'approach' | 'main session'>().notNull(),
+    kind: text('kind').$type<'approach' | 'main session' | 'measure'>().notNull(),
     id: text('id').notNull(),
     version: integer('version').notNull(),
-    document: jsonb('document').$type<Approach | MainSession>().notNull(),
+    document: jsonb('document').$type<Approach | MainSession | Measure>().notNull(),
     schemaVersion: schemaVersion(),
     takenOutAt: timestamp('taken_out_at', { withTimezone: true }),
   },

@@ -1,9 +1,12 @@
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
-import { approachSchema, mainSessionSchema, type Kept, type Standards } from '@prompt-spark/contract/standard';
+import { measureSchema } from '@prompt-spark/contract/measure';
+import { approachSchema, mainSessionSchema, type Standards } from '@prompt-spark/contract/standard';
+import type { Kept } from '@prompt-spark/contract/standardId';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
+import { MEASURES, type Measure } from '@prompt-spark/core/measures/measure';
 import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import { circuit, plannedSession, standard, studio } from '../schema/tables.ts';
@@ -15,7 +18,7 @@ type Kind = (typeof standard.$inferSelect)['kind'];
 
 /** What a studio holds to, and what of it cannot be opened. */
 export interface StandardList extends Omit<Standards, 'unreadable'> {
-  readonly unreadable: Readonly<Record<'approaches' | 'sessions', readonly UnreadableRow[]>>;
+  readonly unreadable: Readonly<Record<keyof Standards['unreadable'], readonly UnreadableRow[]>>;
 }
 
 /** Everything a studio holds to beside what ships. */
@@ -37,12 +40,21 @@ export async function standardsOf(database: Database, studioId: string): Promise
     rows.filter(({ kind }) => kind === 'main session'),
     (row) => ({ version: row.version, document: readDocument('main session', mainSessionSchema, row) }),
   );
+  const measures = readEach(
+    rows.filter(({ kind }) => kind === 'measure'),
+    (row) => ({ version: row.version, document: readDocument('measure', measureSchema, row) }),
+  );
   return {
     defaultApproach: own?.defaultApproach ?? '',
     times: own?.times ?? null,
     approaches: approaches.read,
     sessions: sessions.read,
-    unreadable: { approaches: approaches.unreadable, sessions: sessions.unreadable },
+    measures: measures.read,
+    unreadable: {
+      approaches: approaches.unreadable,
+      sessions: sessions.unreadable,
+      measures: measures.unreadable,
+    },
   };
 }
 
@@ -53,32 +65,44 @@ export type StandardResult<Document> =
   | { readonly kind: 'outdated'; readonly current: Kept<Document> | undefined };
 
 /** Keeps an approach of the studio's own. */
-export function saveApproach(
+export const saveApproach = (
   database: Database,
   studioId: string,
   save: Kept<Approach>,
-): Promise<StandardResult<Approach>> {
-  return inTurn(database, studioId, 'standards', async (transaction) => {
-    const { approaches } = await standardsOf(transaction, studioId);
-    if (taken(save.document, [...APPROACHES, ...approaches.map(({ document }) => document)])) return { kind: 'taken' };
-    const version = await keep(transaction, studioId, 'approach', save);
-    if (version !== undefined) return { kind: 'kept', kept: { version, document: save.document } };
-    return { kind: 'outdated', current: approaches.find(({ document }) => document.id === save.document.id) };
-  });
-}
+): Promise<StandardResult<Approach>> =>
+  saveStandard(database, studioId, 'approach', save, APPROACHES, ({ approaches }) => approaches);
 
 /** Keeps a main session of the studio's own. */
-export function saveMainSession(
+export const saveMainSession = (
   database: Database,
   studioId: string,
   save: Kept<MainSession>,
-): Promise<StandardResult<MainSession>> {
+): Promise<StandardResult<MainSession>> =>
+  saveStandard(database, studioId, 'main session', save, MAIN_SESSIONS, ({ sessions }) => sessions);
+
+/** Keeps a measure of the studio's own. */
+export const saveMeasure = (
+  database: Database,
+  studioId: string,
+  save: Kept<Measure>,
+): Promise<StandardResult<Measure>> =>
+  saveStandard(database, studioId, 'measure', save, MEASURES, ({ measures }) => measures);
+
+/** Keeps one of a kind, unless its name is another's of that kind. */
+function saveStandard<Document extends Approach | MainSession | Measure>(
+  database: Database,
+  studioId: string,
+  kind: Kind,
+  save: Kept<Document>,
+  shipped: readonly Named[],
+  among: (all: StandardList) => readonly Kept<Document>[],
+): Promise<StandardResult<Document>> {
   return inTurn(database, studioId, 'standards', async (transaction) => {
-    const { sessions } = await standardsOf(transaction, studioId);
-    if (taken(save.document, [...MAIN_SESSIONS, ...sessions.map(({ document }) => document)])) return { kind: 'taken' };
-    const version = await keep(transaction, studioId, 'main session', save);
+    const own = among(await standardsOf(transaction, studioId));
+    if (taken(save.document, [...shipped, ...own.map(({ document }) => document)])) return { kind: 'taken' };
+    const version = await keep(transaction, studioId, kind, save);
     if (version !== undefined) return { kind: 'kept', kept: { version, document: save.document } };
-    return { kind: 'outdated', current: sessions.find(({ document }) => document.id === save.document.id) };
+    return { kind: 'outdated', current: own.find(({ document }) => document.id === save.document.id) };
   });
 }
 
@@ -90,7 +114,7 @@ interface Named {
 /** Names tell standards apart on the board, so each must be its own; and what ships keeps its ids. */
 function taken({ id, name }: Named, others: readonly Named[]): boolean {
   const said = name.toLowerCase();
-  const shipped: readonly Named[] = [...APPROACHES, ...MAIN_SESSIONS];
+  const shipped: readonly Named[] = [...APPROACHES, ...MAIN_SESSIONS, ...MEASURES];
   return shipped.some((own) => own.id === id) || others.some((own) => own.id !== id && own.name.toLowerCase() === said);
 }
 
@@ -99,7 +123,7 @@ async function keep(
   database: Database,
   studioId: string,
   kind: Kind,
-  { version, document }: Kept<Approach | MainSession>,
+  { version, document }: Kept<Approach | MainSession | Measure>,
 ): Promise<number | undefined> {
   const { id } = document;
   const back = { version: standard.version };

@@ -3,6 +3,7 @@ import { ADDRESSES, type Address, type EndpointName } from '@prompt-spark/contra
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import { USUAL_TIMES } from '@prompt-spark/core/occasion/trade';
 import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
+import { MEASURES } from '@prompt-spark/core/measures/measure';
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import { limit, testPerson } from '@prompt-spark/core/testing/people';
 import { randomUUID } from 'node:crypto';
@@ -42,6 +43,7 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
   const { id: _, ...person } = testPerson();
   const approach = { ...APPROACHES[0], id: randomUUID(), name: 'Harbour order' };
   const mainSession = { ...MAIN_SESSIONS[0], id: randomUUID(), name: 'Gig rowing', words: ['oars'] };
+  const measure = { ...MEASURES[0], id: randomUUID(), name: 'Heel drop' };
   return [
     { route: ADDRESSES.signIn, body: { email, password: PASSWORD } },
     {
@@ -81,6 +83,7 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
     { route: ADDRESSES.addGroup, body: { id: randomUUID(), name: 'Dusk' } },
     { route: ADDRESSES.saveApproach, id: approach.id, body: { version: null, document: approach } },
     { route: ADDRESSES.saveMainSession, id: mainSession.id, body: { version: null, document: mainSession } },
+    { route: ADDRESSES.saveMeasure, id: measure.id, body: { version: null, document: measure } },
     { route: ADDRESSES.setTimes, body: { times: USUAL_TIMES } },
     { route: ADDRESSES.setDefaultApproach, body: { id: APPROACHES[1]?.id } },
     { route: ADDRESSES.addCircuit, body: newCircuit() },

@@ -1,6 +1,7 @@
 import type { Standards } from '@prompt-spark/contract/standard';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
+import { MEASURES, type Measure } from '@prompt-spark/core/measures/measure';
 import { USUAL_TIMES, type TradeTimes } from '@prompt-spark/core/occasion/trade';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
@@ -13,10 +14,11 @@ const NOTHING: Standards = {
   times: null,
   approaches: [],
   sessions: [],
-  unreadable: { approaches: [], sessions: [] },
+  measures: [],
+  unreadable: { approaches: [], sessions: [], measures: [] },
 };
 
-/** What the studio holds to: the approaches and main sessions that ship, and its own. */
+/** What the studio holds to: the approaches, main sessions and measures that ship, and its own. */
 export const useStandardsStore = defineStore('standards', () => {
   const own = shallowRef<Standards>(NOTHING);
 
@@ -28,8 +30,12 @@ export const useStandardsStore = defineStore('standards', () => {
 
   const approaches = computed(() => approachesIn(own.value));
   const sessions = computed(() => mainSessionsIn(own.value));
-  const versionOf = (id: string): number | null =>
-    [...own.value.approaches, ...own.value.sessions].find(({ document }) => document.id === id)?.version ?? null;
+  /** Those that ship, then the studio's own. */
+  const measures = computed(() => [...MEASURES, ...own.value.measures.map(({ document }) => document)]);
+  const versionOf = (id: string): number | null => {
+    const kept = [...own.value.approaches, ...own.value.sessions, ...own.value.measures];
+    return kept.find(({ document }) => document.id === id)?.version ?? null;
+  };
 
   async function keepApproach(document: Approach): Promise<void> {
     const body = { version: versionOf(document.id), document };
@@ -43,6 +49,12 @@ export const useStandardsStore = defineStore('standards', () => {
     own.value = { ...own.value, sessions: [...without(own.value.sessions, document.id), kept] };
   }
 
+  async function keepMeasure(document: Measure): Promise<void> {
+    const body = { version: versionOf(document.id), document };
+    const kept = await call('saveMeasure', { id: document.id, body });
+    own.value = { ...own.value, measures: [...without(own.value.measures, document.id), kept] };
+  }
+
   async function takeOutApproach(id: string): Promise<void> {
     await call('takeOutApproach', { id });
     await fetchAll();
@@ -50,6 +62,11 @@ export const useStandardsStore = defineStore('standards', () => {
 
   async function takeOutSession(id: string): Promise<void> {
     await call('takeOutMainSession', { id });
+    await fetchAll();
+  }
+
+  async function takeOutMeasure(id: string): Promise<void> {
+    await call('takeOutMeasure', { id });
     await fetchAll();
   }
 
@@ -72,13 +89,16 @@ export const useStandardsStore = defineStore('standards', () => {
     keepTimes,
     approaches,
     sessions,
+    measures,
     versionOf,
     load,
     unreadable: computed(() => own.value.unreadable),
     keepApproach,
     keepSession,
+    keepMeasure,
     takeOutApproach,
     takeOutSession,
+    takeOutMeasure,
     setDefault,
   };
 });

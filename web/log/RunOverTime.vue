@@ -75,7 +75,7 @@ function difference(before: number | null, after: number | null): string {
   </section>
 </template>
 
-<style scoped src="./turnTable.css"></style>
+<style scoped src="../theme/plainTable.css"></style>
 <style scoped>
 .over {
   display: grid;

@@ -54,7 +54,7 @@ function difference({ planned, actual }: RunTurn): string {
   </table>
 </template>
 
-<style scoped src="./turnTable.css"></style>
+<style scoped src="../theme/plainTable.css"></style>
 <style scoped>
 table {
   max-width: 52rem;

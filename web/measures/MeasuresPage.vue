@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { MEASURES, type Measure } from '@prompt-spark/core/measures/measure';
+import type { Measure } from '@prompt-spark/core/measures/measure';
 import { seriesOf } from '@prompt-spark/core/people/measured';
 import { computed, ref } from 'vue';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
+import { useStandardsStore } from '../library/standards.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { calendarDay } from '../wording/clock.ts';
 import MeasureCard from './MeasureCard.vue';
@@ -14,14 +15,20 @@ import StifferSides from './StifferSides.vue';
 /** What was measured of somebody: both sides over time, and taking the next measurement. */
 const { id } = defineProps<{ id: string }>();
 const people = usePeopleStore();
-const loading = useLoading(() => Promise.all([people.load(), useLibraryStore().load()]));
+const standards = useStandardsStore();
+const loading = useLoading(() => Promise.all([people.load(), useLibraryStore().load(), standards.load()]));
 const record = computed(() => people.recordOf(id));
 const measured = computed(() => record.value?.document.measured ?? []);
 /** Measures that were taken, the one taken last first. */
 const taken = computed(() => {
   const order = [...new Set(measured.value.map(({ measureId }) => measureId))];
-  return order.flatMap((measureId) => MEASURES.find((measure) => measure.id === measureId) ?? []);
+  return order.flatMap((measureId) => standards.measures.find((measure) => measure.id === measureId) ?? []);
 });
+/** How many results are kept of measures that the studio took out since. */
+const hidden = computed(
+  () =>
+    measured.value.filter(({ measureId }) => !standards.measures.some(({ id: known }) => known === measureId)).length,
+);
 const chosen = ref<Measure | null>(null);
 const consented = computed(() => record.value?.document.consentOn !== '');
 const today = calendarDay(new Date());
@@ -51,9 +58,14 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
             <h2>Take a measure</h2>
             <p class="soft">A minute each, with what is at hand. Whatever hurts is not measured.</p>
             <div class="buttons">
-              <v-btn v-for="measure in MEASURES" :key="measure.id" variant="outlined" @click="chosen = measure">{{
-                measure.name
-              }}</v-btn>
+              <v-btn
+                v-for="measure in standards.measures"
+                :key="measure.id"
+                variant="outlined"
+                @click="chosen = measure"
+                >{{ measure.name }}</v-btn
+              >
+              <v-btn variant="text" :to="{ name: 'studio', query: { part: 'measures' } }">Add one of your own</v-btn>
             </div>
           </div>
           <MeasureCard
@@ -64,6 +76,11 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
             :series="seriesOf(measured, measure.id)"
             @again="chosen = measure"
           />
+          <p v-if="hidden" class="soft">
+            {{ hidden }} result{{ hidden === 1 ? '' : 's' }} of measures that your studio removed
+            {{ hidden === 1 ? 'is' : 'are' }}
+            kept with them.
+          </p>
         </template>
       </template>
     </LoadingGate>

@@ -2,11 +2,13 @@
 import type { PersonDocument } from '@prompt-spark/contract/person';
 import { stifferSides } from '@prompt-spark/core/measures/compare';
 import { computed } from 'vue';
+import { useStandardsStore } from '../library/standards.ts';
 
 /** Which sides are stiffer or weaker, as measured or as a coach said, and what that asks for. */
 const { document } = defineProps<{ document: PersonDocument }>();
+const standards = useStandardsStore();
 const sides = computed(() =>
-  Object.entries(stifferSides(document)).map(([region, side]) => ({
+  Object.entries(stifferSides(document, standards.measures)).map(([region, side]) => ({
     region,
     words: `${side} ${region}${document.stiffer[region as keyof typeof document.stiffer] ? ' (as you noted)' : ''}`,
     side,

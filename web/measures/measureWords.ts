@@ -7,6 +7,8 @@ export const UNIT_WORDS: Readonly<Record<Measure['unit'], string>> = {
   s: 's',
   times: 'times',
   steps: 'steps',
+  kg: 'kg',
+  'beats a minute': 'beats a minute',
 };
 
 const amountWords = (amount: number, { unit }: Measure): string =>

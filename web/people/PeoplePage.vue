@@ -94,6 +94,9 @@ async function addGroup(): Promise<void> {
           @click="groupId = group.id"
           >{{ group.name }}</v-chip
         >
+        <v-btn v-if="groupId" variant="text" :to="{ name: 'group', params: { id: groupId } }"
+          >Who came, what it prepared</v-btn
+        >
         <v-text-field v-model="wanted" class="find" label="Find by name" density="compact" />
       </div>
       <UnreadableNote

@@ -42,6 +42,7 @@ const loading = useLoading(async () => {
 });
 const missing = computed(() => id !== null && !people.recordOf(id));
 const groups = computed(() => library.places.groups.map(({ id: value, name: title }) => ({ value, title })));
+const own = computed(() => library.places.groups.filter((one) => groupIds.value.includes(one.id)));
 const born = computed(() => (draft.value.birthYear === 0 ? '' : String(draft.value.birthYear)));
 /** How often, where it was more than once: looking is counted by days. */
 const oftenOf = ({ action, times }: Access): string =>
@@ -149,7 +150,7 @@ async function remove(): Promise<void> {
             </span>
           </template>
         </p>
-        <SeenList :seen="draft.seen" />
+        <SeenList v-if="id !== null" :seen="draft.seen" :person-id="id" :groups="own" />
         <details v-if="draft.holds.length">
           <summary>Holds and clearances</summary>
           <ul>

@@ -2,10 +2,15 @@
 import { reachedWords } from '@prompt-spark/core/people/reached';
 import { seenWords, type Seen } from '@prompt-spark/core/people/seen';
 import { computed, ref } from 'vue';
-import { dayName } from '../wording/clock.ts';
+import { calendarDayName } from '../wording/clock.ts';
 
 /** What was seen of somebody in sessions, the last one first. */
-const { seen } = defineProps<{ seen: readonly Seen[] }>();
+const { seen, personId, groups } = defineProps<{
+  seen: readonly Seen[];
+  personId: string;
+  /** The groups they are in. */
+  groups: readonly { readonly id: string; readonly name: string }[];
+}>();
 const FIRST = 6;
 const all = ref(false);
 const shown = computed(() => (all.value ? seen : seen.slice(0, FIRST)));
@@ -15,10 +20,18 @@ const there = computed(() => seen.filter(({ state }) => state !== 'not there').l
 <template>
   <section v-if="seen.length" class="seen" aria-label="Seen in sessions">
     <h2>In sessions</h2>
-    <p class="soft small">There {{ there }} of {{ seen.length }} times</p>
+    <p class="soft small">
+      There {{ there }} of {{ seen.length }} times
+      <template v-for="group in groups" :key="group.id">
+        ·
+        <RouterLink :to="{ name: 'group', params: { id: group.id }, query: { person: personId } }"
+          >what {{ group.name }} prepared for them</RouterLink
+        ></template
+      >
+    </p>
     <ul>
       <li v-for="one in shown" :key="one.runId">
-        <span class="soft">{{ dayName(`${one.day}T12:00:00.000Z`, 'UTC') }}</span>
+        <span class="soft">{{ calendarDayName(one.day) }}</span>
         <span>{{ one.title }}</span>
         <span>{{ [seenWords(one), ...one.reached.map(reachedWords)].join(', ') }}</span>
       </li>

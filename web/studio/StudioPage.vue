@@ -1,20 +1,24 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { useRoute } from 'vue-router';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import ApproachList from './ApproachList.vue';
 import ClockForm from './ClockForm.vue';
+import MeasureList from './MeasureList.vue';
 import PronunciationList from './PronunciationList.vue';
 import SessionList from './SessionList.vue';
 import SiteList from './SiteList.vue';
 import TimesForm from './TimesForm.vue';
 import WordList from './WordList.vue';
 
-/** What the studio holds to: its approaches, what its main sessions need, its sites, its words, and the seconds it counts with. */
+/** What the studio holds to: its approaches, what its main sessions need, what it measures, its sites, its words, and the seconds it counts with. */
 const loading = useLoading(() => Promise.all([useStandardsStore().load(), useLibraryStore().load()]));
-const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds' | 'clock'>('approaches');
+const part = ref<'approaches' | 'sessions' | 'measures' | 'sites' | 'words' | 'seconds' | 'clock'>(
+  useRoute().query['part'] === 'measures' ? 'measures' : 'approaches',
+);
 </script>
 
 <template>
@@ -23,6 +27,7 @@ const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds' | 'cl
     <v-tabs v-model="part" color="primary">
       <v-tab value="approaches">Approaches</v-tab>
       <v-tab value="sessions">Main sessions</v-tab>
+      <v-tab value="measures">Measures</v-tab>
       <v-tab value="sites">Places</v-tab>
       <v-tab value="words">Our words</v-tab>
       <v-tab value="seconds">Seconds</v-tab>
@@ -31,6 +36,7 @@ const part = ref<'approaches' | 'sessions' | 'sites' | 'words' | 'seconds' | 'cl
     <LoadingGate :loading="loading">
       <ApproachList v-if="part === 'approaches'" />
       <SessionList v-else-if="part === 'sessions'" />
+      <MeasureList v-else-if="part === 'measures'" />
       <SiteList v-else-if="part === 'sites'" />
       <template v-else-if="part === 'words'">
         <WordList />

@@ -57,6 +57,9 @@ function dayWords(year: number, month: number, day: number): string {
   return clockStyle.value.first === 'day' ? `${weekday} ${String(day)} ${name}` : `${weekday}, ${name} ${String(day)}`;
 }
 
+/** The month of a calendar day over a narrow column: Nov. */
+export const shortMonth = (of: string): string => (MONTHS[Number(of.slice(5, 7)) - 1] ?? '').slice(0, 3);
+
 /** A month as a heading: November 2026. */
 export function monthName(year: number, month: number): string {
   return `${MONTHS[month - 1] ?? ''} ${String(year)}`;

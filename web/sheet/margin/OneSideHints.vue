@@ -3,16 +3,18 @@ import { changeSlot } from '@prompt-spark/core/circuit/edit';
 import { stifferSides } from '@prompt-spark/core/measures/compare';
 import { moreFor } from '@prompt-spark/core/measures/oneSide';
 import { computed } from 'vue';
+import { useStandardsStore } from '../../library/standards.ts';
 import { useGroupTracksStore } from '../store/groupTracks.ts';
 import { useSheetStore } from '../store/sheet.ts';
 
 /** Drills in which somebody's stiffer or weaker side should have a little more; put in by a press where they train alone. */
 const groupTracks = useGroupTracksStore();
 const sheet = useSheetStore();
+const standards = useStandardsStore();
 const alone = computed(() => groupTracks.own.length === 1);
 const hints = computed(() =>
   groupTracks.own.flatMap((person) => {
-    const sides = stifferSides(person);
+    const sides = stifferSides(person, standards.measures);
     return groupTracks.places.flatMap(({ slot, drill }) => {
       const extra = moreFor(slot, drill, sides);
       if (!extra) return [];

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { MEASURE_UNITS, type Measure, type MeasureUnit } from '@prompt-spark/core/measures/measure';
+import { REGIONS, type Region } from '@prompt-spark/core/people/region';
+import { ref } from 'vue';
+import { capital } from '../wording/capital.ts';
+import FormTrouble from '../fields/FormTrouble.vue';
+import { useForm } from '../fields/useForm.ts';
+import { useStandardsStore } from '../library/standards.ts';
+
+/** Changes a measure of the studio's own: what it is called, how it is taken, and what of it is worth noticing. */
+const { start } = defineProps<{ start: Measure }>();
+const emit = defineEmits<{ done: [] }>();
+const standards = useStandardsStore();
+const draft = ref<Measure>(start);
+const steps = ref(start.how.join('\n'));
+const noticeable = ref(String(start.noticeable));
+const BETTER = [
+  { value: 'more', title: 'More' },
+  { value: 'less', title: 'Less' },
+] as const;
+const PARTS: readonly { readonly value: Region | null; readonly title: string }[] = [
+  { value: null, title: 'None' },
+  ...REGIONS.map((value) => ({ value, title: capital(value) })),
+];
+
+const { errors, trouble, busy, submit } = useForm(
+  async () => (await import('@prompt-spark/contract/measure')).measureSchema,
+  async (measure) => {
+    await standards.keepMeasure(measure);
+    emit('done');
+  },
+);
+const change = (part: Partial<Measure>) => (draft.value = { ...draft.value, ...part });
+
+function keep(): Promise<void> {
+  const how = steps.value
+    .split('\n')
+    .map((step) => step.trim())
+    .filter(Boolean);
+  return submit({ ...draft.value, how, noticeable: Number(noticeable.value.trim().replace(',', '.')) });
+}
+</script>
+
+<template>
+  <form class="form" novalidate @submit.prevent="keep">
+    <div class="fields">
+      <v-text-field
+        label="Name"
+        maxlength="60"
+        :model-value="draft.name"
+        :error-messages="errors['/name'] ?? errors['/document/name'] ?? ''"
+        @update:model-value="(name: string) => change({ name })"
+      />
+      <v-select
+        label="Counted in"
+        :items="[...MEASURE_UNITS]"
+        :model-value="draft.unit"
+        @update:model-value="(unit: MeasureUnit) => change({ unit })"
+      />
+      <v-select
+        label="Which is better"
+        :items="BETTER"
+        :model-value="draft.better"
+        @update:model-value="(better: Measure['better']) => change({ better })"
+      />
+      <v-text-field
+        v-model="noticeable"
+        label="A change worth noticing"
+        inputmode="decimal"
+        :suffix="draft.unit"
+        :error-messages="errors['/noticeable'] ?? ''"
+      />
+      <v-textarea
+        v-model="steps"
+        class="wide"
+        label="How it is taken, a step a line"
+        rows="3"
+        auto-grow
+        :error-messages="errors['/how'] ?? ''"
+      />
+      <v-checkbox
+        label="Left and right by themselves"
+        hide-details
+        :model-value="draft.sided"
+        @update:model-value="(sided) => change({ sided: sided === true })"
+      />
+      <v-select
+        v-if="draft.sided"
+        label="Shows the stiffer side of"
+        :items="PARTS"
+        :model-value="draft.region"
+        @update:model-value="(region: Region | null) => change({ region })"
+      />
+    </div>
+    <FormTrouble :trouble="trouble" :errors="errors" />
+    <p class="acts">
+      <v-btn type="submit" :loading="busy">Save measure</v-btn>
+      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+    </p>
+  </form>
+</template>
+
+<style scoped src="./form.css"></style>

@@ -45,6 +45,7 @@ export const ADDRESSES = {
   personAccess: { method: 'GET', path: '/api/people/:id/access', access: 'coach' },
   importPeople: { method: 'POST', path: '/api/people/import', access: 'coach' },
   exportPeople: { method: 'POST', path: '/api/people/export', access: 'coach' },
+  exportPerson: { method: 'POST', path: '/api/people/:id/export', access: 'coach' },
   importProgress: { method: 'GET', path: '/api/imports/:id', access: 'coach' },
   callOffImport: { method: 'DELETE', path: '/api/imports/:id', access: 'coach' },
   standards: { method: 'GET', path: '/api/standards', access: 'coach' },

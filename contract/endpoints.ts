@@ -206,6 +206,12 @@ export const ENDPOINTS = {
     answers: { 200: personFileSchema },
     problems: [403],
   }),
+  exportPerson: endpoint(ADDRESSES.exportPerson, {
+    says: 'What was seen, counted and measured of one person, as CSV, for them to have. That it was taken out is noted.',
+    params: idInAddress,
+    answers: { 200: personFileSchema },
+    problems: [403, 404],
+  }),
 
   importProgress: endpoint(ADDRESSES.importProgress, {
     says: 'How far an import of the coach’s own is.',

@@ -16,7 +16,7 @@ export const measureSchema = shape<Measure>({
   sided: yesOrNo,
   better: oneOf('more', 'less'),
   least: amount,
-  most: amount.greater(Joi.ref('least')).messages({ 'number.greater': 'The most is more than the least' }),
+  most: amount,
   how: listOf(Joi.string().trim().min(1).max(200))
     .min(1)
     .max(8)
@@ -30,7 +30,9 @@ export const measureSchema = shape<Measure>({
   noticeable: Joi.number().greater(0).max(MOST).required().messages({ 'number.greater': 'More than nothing' }),
   usual: line(200),
   source: line(200),
-});
+})
+  .custom((value: Measure, helpers) => (value.most > value.least ? value : helpers.error('measure.bounds')))
+  .messages({ 'measure.bounds': 'The most is more than the least' });
 
 export const keptMeasureSchema = shape<Kept<Measure>>({ version, document: measureSchema });
 export const measureSaveSchema = shape<Kept<Measure>>({ version: version.allow(null), document: measureSchema });

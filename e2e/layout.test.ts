@@ -99,6 +99,14 @@ const VIEWS: readonly View[] = [
       await page.getByRole('heading', { name: 'Who came' }).waitFor();
     },
   },
+  {
+    name: 'a history to hand over',
+    open: async (page) => {
+      await openPerson(page);
+      await page.getByRole('link', { name: 'Their history, to hand over' }).click();
+      await page.getByRole('heading', { name: 'Sessions' }).waitFor();
+    },
+  },
   { name: 'the log', open: at('/log', '.entry') },
   { name: 'the studio', open: at('/studio', 'h1') },
   { name: 'the Stage', open: openStage },

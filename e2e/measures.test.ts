@@ -1,4 +1,5 @@
 import { subDays, format } from 'date-fns';
+import { readFile } from 'node:fs/promises';
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { enterDemo, expectAccessible, launchBrowser, openWindow } from './browser.ts';
@@ -85,6 +86,26 @@ it('takes a measure of the studio’s own on a person’s page', async () => {
   await page.getByText('Hips up; stop when they drop.').waitFor();
   await measure(page, '20', '35', new Date());
   await page.getByRole('region', { name: 'Side plank' }).getByText('The left is behind by 15 s').waitFor();
+
+  // Theirs to have: on paper without the screen's own parts, and as a file, of which their record tells.
+  await page.getByRole('link', { name: 'Back to their page' }).click();
+  await page.getByRole('link', { name: 'Their history, to hand over' }).click();
+  await page.getByRole('row', { name: /Side plank left 20, right 35 s/ }).waitFor();
+  await expectAccessible(page, 'a history to hand over');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('Priya Lanyon.csv');
+  expect(await readFile(await file.path(), 'utf8')).toMatch(/,measure,Side plank,,20,35,s\r\n/);
+  await page.emulateMedia({ media: 'print' });
+  expect(await page.getByRole('button', { name: 'Save as CSV' }).isVisible()).toBe(false);
+  expect(await page.locator('.rail').isVisible()).toBe(false);
+  expect(await page.getByRole('row', { name: /Side plank/ }).isVisible()).toBe(true);
+  await page.emulateMedia({ media: 'screen' });
+  await page.getByRole('link', { name: 'Back to their page' }).click();
+  await page.getByText('Who has seen or changed this').click();
+  await page.getByText(/took out to a file/).waitFor();
   expect(errors).toEqual([]);
   await context.close();
 });

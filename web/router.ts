@@ -98,6 +98,13 @@ export function createAppRouter(): Router {
         meta: { title: 'Measures' },
       },
       {
+        path: '/people/:id/history',
+        name: 'history',
+        component: () => import('./people/HistoryPage.vue'),
+        props: true,
+        meta: { title: 'History' },
+      },
+      {
         path: '/groups/:id',
         name: 'group',
         component: () => import('./groups/GroupPage.vue'),

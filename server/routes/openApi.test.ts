@@ -159,6 +159,7 @@ describe('what it documents', () => {
     await send('confirmPassword', 403, { password: 'another' });
     await send('confirmPassword', 204, { password: PASSWORD });
     await send('exportPeople', 200);
+    await send('exportPerson', 200, undefined, personId);
     await send('takeOutPerson', 204, undefined, personId);
     await send('bringBackPerson', 204, undefined, personId);
     await send('bringBackPerson', 404, undefined, personId);

@@ -179,6 +179,7 @@ describe('people are seen only by those who coach them', () => {
       .send({ version: null, groupIds: [group.id], document: document() })
       .expect(404);
     expect((await tobias.ask(ADDRESSES.exportPeople).send({}).expect(200)).text).not.toContain('Quist');
+    await tobias.ask(ADDRESSES.exportPerson, person.id).send({}).expect(404);
     expect((await imke.ask(ADDRESSES.people)).body).toEqual({ people: [person], next: null, unreadable: [] });
   });
 
@@ -190,6 +191,7 @@ describe('people are seen only by those who coach them', () => {
     await stranger.ask(ADDRESSES.deletePerson, person.id).expect(404);
     await stranger.ask(ADDRESSES.takeOutPerson, person.id).expect(404);
     await stranger.ask(ADDRESSES.personAccess, person.id).expect(404);
+    await stranger.ask(ADDRESSES.exportPerson, person.id).send({}).expect(404);
     await stranger
       .ask(ADDRESSES.savePerson, randomUUID())
       .send({ version: null, groupIds: [group.id], document: document() })
@@ -203,6 +205,7 @@ describe('people are seen only by those who coach them', () => {
     await imke.ask(ADDRESSES.people).expect(200);
     await imke.ask(ADDRESSES.people).expect(200);
     await imke.ask(ADDRESSES.exportPeople).send({}).expect(200);
+    await imke.ask(ADDRESSES.exportPerson, person.id).send({}).expect(200);
     const { body } = await imke.ask(ADDRESSES.personAccess, person.id).expect(200);
     expect((body as { action: string }[]).map(({ action }) => action).toSorted()).toEqual([
       'added',

@@ -7,7 +7,7 @@ import type { ImportShop } from '../imports/importShop.ts';
 import type { Database } from '../store/database.ts';
 import { accessesOf, deletePerson, peopleAfter, savePerson } from '../store/people.ts';
 import { bringBackPerson, takeOutPerson } from '../store/peopleBin.ts';
-import { exportPeople } from '../imports/exportPeople.ts';
+import { exportPeople, exportPerson } from '../imports/exportPeople.ts';
 import { told } from './unreadable.ts';
 
 /** Clients and groups: what is known of them goes only to those who coach them. */
@@ -24,6 +24,11 @@ export function peopleRoutes(database: Database, key: KeyRing, shop: ImportShop)
     exportPeople: async ({ account, request }) => {
       mustBeConfirmed(request, account);
       return { csv: await exportPeople(database, key, account) };
+    },
+
+    exportPerson: async ({ account, params: { id }, request }) => {
+      mustBeConfirmed(request, account);
+      return { csv: found(await exportPerson(database, key, account, id), 'person') };
     },
 
     savePerson: async ({ account, params: { id }, body }) => {

@@ -89,7 +89,10 @@ async function remove(): Promise<void> {
       <form v-else class="form" novalidate @submit.prevent="submit(draft)">
         <header>
           <h1>{{ id === null ? 'New person' : draft.name }}</h1>
-          <v-btn v-if="id !== null" variant="outlined" :to="`/people/${id}/measures`">Measures</v-btn>
+          <span v-if="id !== null">
+            <v-btn variant="outlined" :to="`/people/${id}/measures`">Measures</v-btn>
+            <v-btn variant="text" :to="`/people/${id}/history`">Their history, to hand over</v-btn>
+          </span>
         </header>
         <div class="fields">
           <v-text-field

@@ -55,7 +55,7 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: 9rem minmax(0, 14rem) minmax(0, 1fr);
+  grid-template-columns: 13rem minmax(0, 14rem) minmax(0, 1fr);
   gap: 0.5rem;
   padding: 0.4rem 0;
   border-top: 1px solid var(--line);

@@ -109,6 +109,11 @@ export const usePeopleStore = defineStore('people', () => {
     return (await call('exportPeople')).csv;
   }
 
+  /** What was seen, counted and measured of one person. */
+  async function exportOne(id: string): Promise<string> {
+    return (await call('exportPerson', { id })).csv;
+  }
+
   const accessesOf = (id: string): Promise<readonly Access[]> => call('personAccess', { id });
 
   return {
@@ -125,6 +130,7 @@ export const usePeopleStore = defineStore('people', () => {
     reload,
     importCsv,
     exportCsv,
+    exportOne,
     accessesOf,
   };
 });

@@ -14,7 +14,7 @@ export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   measure: 1,
   fit: 1,
   person: 5,
-  run: 3,
+  run: 4,
   site: 1,
 };
 
@@ -63,6 +63,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (run) => withDefaults(run, { pace: NO_PACE }),
     // Nor what was tapped on the way in version 2.
     (run) => withDefaults(run, { marks: [] }),
+    // Nor, in version 3, what rests took and what was said before each drill.
+    (run) => withPart(run, 'pace', (pace) => withDefaults(pace, { rest: NO_PACE.rest, drills: NO_PACE.drills })),
   ],
   approach: [
     (approach) => approach,

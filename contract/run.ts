@@ -1,4 +1,4 @@
-import { MOST_STRETCHES } from '@prompt-spark/core/circuit/bounds';
+import { MOST_LINES, MOST_STRETCHES } from '@prompt-spark/core/circuit/bounds';
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { NO_PACE, type RunPace, type Taken } from '@prompt-spark/core/session/gaps';
 import { MARK_KINDS, MOST_MARKS, type RunMark } from '@prompt-spark/core/session/marks';
@@ -58,8 +58,21 @@ const turn = shape<RunTurn>({
 });
 const turns = listOf(turn).max(MOST_STRETCHES);
 
+/** The most drills that one run can explain: a circuit has no more slots. */
+const MOST_DRILLS_EXPLAINED = MOST_LINES;
+
+/** Something of each of some drills, by its id. */
+const byDrill = (value: Joi.Schema): Joi.ObjectSchema => Joi.object().pattern(Joi.string().max(64), value).required();
+
 const taken = shape<Taken>({ planned: measured, actual: measured });
-const pace = shape<RunPace>({ move: taken, talk: taken, switch: taken });
+const pace = shape<RunPace>({
+  move: taken,
+  talk: taken,
+  switch: taken,
+  // A page that was opened before these were kept sends neither.
+  rest: taken.optional().default(NO_PACE.rest),
+  drills: byDrill(taken).max(MOST_DRILLS_EXPLAINED).optional().default(NO_PACE.drills),
+});
 
 const mark = shape<RunMark>({
   at: measured,
@@ -174,7 +187,7 @@ export interface OwnPace {
 
 const habit = Joi.number().min(0.5).max(2).required();
 const learnt = {
-  habits: shape<Habits>({ move: habit, talk: habit, switch: habit }),
+  habits: shape<Habits>({ move: habit, talk: habit, switch: habit, rest: habit, drills: byDrill(habit) }),
   sessions: whole(0, 1000),
 };
 

@@ -5,9 +5,11 @@ import { sessionListSchema } from '@prompt-spark/contract/session';
 import { demoAccount } from '@prompt-spark/server/store/accounts';
 import { circuitsOf } from '@prompt-spark/server/store/circuits';
 import { migrateDatabase, openDatabase, type Connection } from '@prompt-spark/server/store/database';
-import { runsOf, turnsOf } from '@prompt-spark/server/store/runs';
+import { coach } from '@prompt-spark/server/schema/tables';
+import { pacesOf, runsOf, turnsOf } from '@prompt-spark/server/store/runs';
 import { sessionsBetween } from '@prompt-spark/server/store/sessions';
 import { newDatabase } from '@prompt-spark/server/testing/postgres';
+import { habitsFrom } from '@prompt-spark/core/session/habits';
 import { nextStep } from '@prompt-spark/core/progress/nextStep';
 import { USUAL_PROGRESS } from '@prompt-spark/core/progress/rules';
 import { addDays } from 'date-fns';
@@ -52,6 +54,19 @@ it('has a log of four months, with what every slot took', async () => {
     expect(turns.length).toBeGreaterThan(3);
     expect(turns.reduce((sum, { actual }) => sum + actual, 0)).toBeCloseTo(run.actual, 6);
   }
+});
+
+it('tells by its log how its coaches run what they planned', async () => {
+  const places = await connection.database.select({ id: coach.id, name: coach.name }).from(coach);
+  const habitsOf = async (name: string) => {
+    const { id = '' } = places.find((one) => one.name === name) ?? {};
+    const paces = await pacesOf(connection.database, studioId, id);
+    return habitsFrom(paces.map(({ pace }) => pace)).habits;
+  };
+  const [imke, tobias] = [await habitsOf('Imke Sandvoort'), await habitsOf('Tobias Arrowsmith')];
+  expect(Math.abs(imke.talk - 1.15)).toBeLessThan(0.05);
+  expect(Math.abs(tobias.talk - 0.9)).toBeLessThan(0.05);
+  expect(Math.abs(tobias.switch - 0.85)).toBeLessThan(0.05);
 });
 
 it('tells by its log that one circuit has become easy, and that another was too hard', async () => {

@@ -13,7 +13,7 @@ import { addDays, format } from 'date-fns';
 import { randomUUID } from 'node:crypto';
 import { loadPeople } from './loadPeople.ts';
 import type { PastSession } from './pastSeen.ts';
-import { pastEffort, pastTurns } from './pastRun.ts';
+import { pastEffort, pastRun } from './pastRun.ts';
 import * as saltmere from './saltmere.ts';
 
 /** Sessions are laid from four months before the day of loading to eight weeks after it. */
@@ -181,7 +181,7 @@ class DemoLoader {
   private addRun(entry: saltmere.TimetableEntry, startsAt: Date, sessionId: string, past: number): void {
     const document = known(this.circuits, entry.circuit);
     const demo: saltmere.DemoCircuit = saltmere.circuits[entry.circuit];
-    const turns = pastTurns(document, library, past);
+    const { turns, pace } = pastRun(document, library, saltmere.habits[entry.coach], past);
     const seconds = turns.reduce((sum, turn) => sum + turn.actual, 0);
     const id = randomUUID();
     const { studioId } = this;
@@ -199,6 +199,7 @@ class DemoLoader {
       finishedAt: new Date(startsAt.getTime() + seconds * 1000),
       endedEarly: false,
       ...sumsOf(turns),
+      pace,
       effort: pastEffort(saltmere.efforts[entry.circuit], 1 - daysAgo / DAYS_BEFORE, past),
       ...(saltmere.notes[past % saltmere.notes.length] ?? saltmere.notes[0]),
     });

@@ -1,3 +1,4 @@
+import type { Habits } from '@prompt-spark/core/occasion/occasion';
 import type { Kit } from '@prompt-spark/core/drills/kit';
 
 /** Tern Street Hall in Saltmere, an invented harbour town. Nobody and nothing here is real. */
@@ -226,6 +227,12 @@ export const notes = [
   { warm: 'yes', note: '' },
   { warm: 'yes', note: 'Left hips stiffer than right for half of them.' },
 ] as const;
+
+/** How the coaches run what they planned: one explains for longer, one moves people on. */
+export const habits: Readonly<Record<CoachName, Partial<Habits>>> = {
+  'Imke Sandvoort': { talk: 1.15 },
+  'Tobias Arrowsmith': { talk: 0.9, switch: 0.85 },
+};
 
 /** How hard a circuit was for its group over the months: effort four months ago and now; null where nobody asked. */
 export const efforts: Readonly<Record<CircuitKey, readonly [then: number, now: number] | null>> = {

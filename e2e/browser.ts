@@ -24,12 +24,13 @@ const PATIENCE_MS = 90_000;
  * A window of its own on the application, 1280×800 unless said otherwise. Anything the page reports as an error fails the test.
  *
  * @param keptOnDevice the application is kept there for times without a network
+ * @param ownPace circuits are timed by how long their coach really takes, as they are unless that is left out
  * @param stageWaits as on a device on which no run has begun yet
  */
 export async function openWindow(
   browser: Browser,
   size = { width: 1280, height: 800 },
-  { hasTouch = false, stageWaits = false, keptOnDevice = false } = {},
+  { hasTouch = false, stageWaits = false, keptOnDevice = false, ownPace = false } = {},
 ): Promise<{ context: BrowserContext; page: Page; errors: string[] }> {
   const context = await browser.newContext({
     viewport: size,
@@ -45,6 +46,12 @@ export async function openWindow(
     await context.addInitScript(() => {
       if (localStorage.getItem('prompt-spark-voice') === null)
         localStorage.setItem('prompt-spark-voice', JSON.stringify({ begins: 'at once', soundTried: true }));
+    });
+  // Where the coach's own pace is not what is tested, it is left out, as can be chosen on a device.
+  if (!ownPace)
+    await context.addInitScript(() => {
+      if (localStorage.getItem('prompt-spark-own-pace') === null)
+        localStorage.setItem('prompt-spark-own-pace', 'false');
     });
   const page = await context.newPage();
   const errors: string[] = [];

@@ -74,7 +74,7 @@ it('takes a measure of the studio’s own on a person’s page', async () => {
   await page.getByLabel('Name').fill('Side plank');
   await page.getByLabel('Left and right by themselves').check();
   await page.getByRole('button', { name: 'Save measure' }).click();
-  await page.getByText('Say how it is taken, a step a line').waitFor();
+  await page.getByText('Say how it is taken, a step a line').first().waitFor();
   await page
     .getByLabel('How it is taken, a step a line')
     .fill('On the side, on one elbow.\nHips up; stop when they drop.');

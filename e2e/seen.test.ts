@@ -60,7 +60,7 @@ async function timesThere(page: Page, name: string): Promise<number> {
     .getByRole('link', { name: new RegExp(`^${name}`) })
     .first()
     .click();
-  const told = page.getByText(/^There \d+ of \d+ times/);
+  const told = page.getByText(/There \d+ of \d+ times/);
   await told.waitFor();
   return Number(/There (\d+)/.exec((await told.textContent()) ?? '')?.[1]);
 }

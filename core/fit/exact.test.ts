@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { afterAll, describe, expect, it } from 'vitest';
 import type { Circuit } from '../circuit/circuit.ts';
 import { MOVE_KINDS, type FitRecipe, type MoveKind } from '../circuit/shortVersion.ts';
-import { anyApproach, anyFitCircuit, fitOccasion } from '../testing/fitCircuits.ts';
+import { anyApproach, anyFitCircuit, fitDrills, fitOccasion } from '../testing/fitCircuits.ts';
 import { LONG, often } from '../testing/often.ts';
 import { Referee } from '../testing/referee.ts';
 import { everyPlan } from '../testing/everyPlan.ts';
 import type { ChoiceSet } from './search/choice.ts';
 import { choiceSetsOf, choicesOf } from './search/choices.ts';
-import type { Occasion } from '../occasion/occasion.ts';
+import { USUAL_PACE, type Habits, type Occasion } from '../occasion/occasion.ts';
 import { fitCurve, stepAt, type FitCurve } from './search/fitCurve.ts';
 import { changesOf } from './words/moves.ts';
 import { AS_PLANNED } from './plan/plan.ts';
@@ -18,6 +18,15 @@ const anyRecipe: fc.Arbitrary<FitRecipe> = fc.record({
   reading: fc.constantFrom('best' as const, 'best' as const, 'shorten' as const, 'drop' as const),
   emphasis: fc.constantFrom('general' as const, 'sore' as const, 'athletic' as const),
   refused: fc.constant([]),
+});
+
+/** A coach at the usual pace, or one who talks long, moves people quickly and lets them rest. */
+const anyHabits: fc.Arbitrary<Habits> = fc.constantFrom(USUAL_PACE, USUAL_PACE, {
+  move: 0.8,
+  talk: 1.6,
+  switch: 1.2,
+  rest: 1.35,
+  drills: { [fitDrills[0]?.id ?? '']: 2 },
 });
 
 /** Five budgets: under the shortest plan, the shortest, two between, and more than planned. */
@@ -44,8 +53,8 @@ describe('the fit is exact', () => {
   it('equal to trying every plan, on 100 random circuits of 2 to 4 slots at four budgets', () => {
     let tried = 0;
     fc.assert(
-      fc.property(anyFitCircuit(2, 4, 2), anyApproach, anyRecipe, (circuit, approach, recipe) => {
-        const occasion = fitOccasion(approach);
+      fc.property(anyFitCircuit(2, 4, 2), anyApproach, anyRecipe, anyHabits, (circuit, approach, recipe, habits) => {
+        const occasion = { ...fitOccasion(approach), habits };
         const plans = everyPlan(circuit, occasion, recipe, 4000);
         fc.pre(plans !== undefined);
         const curve = fitCurve(circuit, occasion, recipe);
@@ -68,21 +77,27 @@ describe('the fit is exact', () => {
     const kinds = new Set<MoveKind>();
     let compared = 0;
     await fc.assert(
-      fc.asyncProperty(anyLargeCircuit, anyApproach, anyRecipe, async (circuit, approach, recipe) => {
-        const occasion = fitOccasion(approach);
-        const curve = fitCurve(circuit, occasion, recipe);
-        const whole = planValue(AS_PLANNED, setFor(circuit, occasion, recipe));
-        for (const seconds of budgets(curve)) {
-          const direction = seconds > curve.planned ? 'longer' : 'shorter';
-          const verdict = await referee.best(choiceSetsOf(circuit, occasion, recipe, direction), seconds);
-          if (verdict.kind === 'no answer') continue;
-          const step = stepAt(curve, seconds);
-          if (verdict.kind === 'nothing fits') expect(step).toBeUndefined();
-          else expect(Math.abs((step?.share ?? 0) * whole - verdict.worth)).toBeLessThan(1);
-          if (step) for (const { key } of changesOf(step.plan, circuit)) kinds.add(key.kind);
-          compared += 1;
-        }
-      }),
+      fc.asyncProperty(
+        anyLargeCircuit,
+        anyApproach,
+        anyRecipe,
+        anyHabits,
+        async (circuit, approach, recipe, habits) => {
+          const occasion = { ...fitOccasion(approach), habits };
+          const curve = fitCurve(circuit, occasion, recipe);
+          const whole = planValue(AS_PLANNED, setFor(circuit, occasion, recipe));
+          for (const seconds of budgets(curve)) {
+            const direction = seconds > curve.planned ? 'longer' : 'shorter';
+            const verdict = await referee.best(choiceSetsOf(circuit, occasion, recipe, direction), seconds);
+            if (verdict.kind === 'no answer') continue;
+            const step = stepAt(curve, seconds);
+            if (verdict.kind === 'nothing fits') expect(step).toBeUndefined();
+            else expect(Math.abs((step?.share ?? 0) * whole - verdict.worth)).toBeLessThan(1);
+            if (step) for (const { key } of changesOf(step.plan, circuit)) kinds.add(key.kind);
+            compared += 1;
+          }
+        },
+      ),
       { numRuns: circuits },
     );
     expect(compared).toBeGreaterThanOrEqual(circuits * 5 * 0.99);

@@ -53,9 +53,13 @@ export interface Habits {
   readonly talk: number;
   /** The change from one side to the other. */
   readonly switch: number;
+  /** Rests that the coach gives by feel: all but those after timed work. */
+  readonly rest: number;
+  /** What is said before a drill at its first time, by the drill's id, where it is known of the drill itself. */
+  readonly drills: Readonly<Record<string, number>>;
 }
 
-export const USUAL_PACE: Habits = { move: 1, talk: 1, switch: 1 };
+export const USUAL_PACE: Habits = { move: 1, talk: 1, switch: 1, rest: 1, drills: {} };
 
 /** What the part of a circuit that has been run has given. */
 export interface Done {

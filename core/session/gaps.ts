@@ -3,12 +3,13 @@ import type { Segment } from '../timeline/timeline.ts';
 import type { Seconds } from '../units.ts';
 
 /** What a gap between two stretches of work lasts for. */
-export const GAP_KINDS = ['move', 'talk', 'switch'] as const satisfies readonly (keyof Habits)[];
+export const GAP_KINDS = ['move', 'talk', 'switch', 'rest'] as const satisfies readonly (keyof Habits)[];
 export type GapKind = (typeof GAP_KINDS)[number];
 
 /** What one gap took, against what was planned. */
 export interface GapRecord {
   readonly slotId: string;
+  readonly drillId: string;
   readonly round: number;
   /** From 0, of the gaps of its slot and round. */
   readonly at: number;
@@ -24,8 +25,8 @@ export function blankGaps(segments: readonly Segment[]): readonly GapRecord[] {
   return placed(segments).flatMap(({ segment, at }) => {
     const kind = gapKindOf(segment);
     if (!kind) return [];
-    const { slotId, round, length } = segment;
-    return [{ slotId, round, at, kind, planned: length, actual: 0, paused: 0 }];
+    const { slotId, drillId, round, length } = segment;
+    return [{ slotId, drillId, round, at, kind, planned: length, actual: 0, paused: 0 }];
   });
 }
 
@@ -65,7 +66,7 @@ export function gapsPaused(
 }
 
 function gapKindOf({ kind, waitsFor, swap }: Segment): GapKind | null {
-  if (kind === 'ready') return waitsFor;
+  if (kind === 'ready' || kind === 'rest') return waitsFor;
   return kind === 'switch' && swap === 'side' ? 'switch' : null;
 }
 
@@ -88,12 +89,14 @@ export interface Taken {
   readonly planned: Seconds;
   readonly actual: Seconds;
 }
-/** What the gaps of one run come to, each kind by itself. */
-export type RunPace = Readonly<Record<GapKind, Taken>>;
+/** What the gaps of one run come to, each kind by itself, and what was said before each drill at its first time. */
+export interface RunPace extends Readonly<Record<GapKind, Taken>> {
+  readonly drills: Readonly<Record<string, Taken>>;
+}
 
 const NOTHING: Taken = { planned: 0, actual: 0 };
 /** The pace of a run of which nothing is known. */
-export const NO_PACE: RunPace = { move: NOTHING, talk: NOTHING, switch: NOTHING };
+export const NO_PACE: RunPace = { move: NOTHING, talk: NOTHING, switch: NOTHING, rest: NOTHING, drills: {} };
 
 /**
  * What the gaps of a run come to. A clock that stands still while people get ready is part of it: that is when a coach goes
@@ -102,12 +105,36 @@ export const NO_PACE: RunPace = { move: NOTHING, talk: NOTHING, switch: NOTHING 
  * @param habits the pace that the run was planned with
  */
 export function paceOf(gaps: readonly GapRecord[], habits: Habits = USUAL_PACE): RunPace {
-  const takenBy = (kind: GapKind): Taken => {
-    const own = gaps.filter((gap) => gap.kind === kind && isPlain(gap));
-    const planned = own.reduce((sum, gap) => sum + gap.planned, 0) / habits[kind];
-    return { planned, actual: own.reduce((sum, { actual, paused }) => sum + actual + paused, 0) };
+  const plain = gaps.filter(isPlain);
+  const takenBy = (kind: GapKind): Taken =>
+    sumOf(
+      plain.filter((gap) => gap.kind === kind),
+      habits,
+    );
+  const first = plain.filter(isFirstWords);
+  const drills = [...new Set(first.map(({ drillId }) => drillId))].map((id) => {
+    const own = first.filter(({ drillId }) => drillId === id);
+    return [id, sumOf(own, habits)] as const;
+  });
+  return {
+    move: takenBy('move'),
+    talk: takenBy('talk'),
+    switch: takenBy('switch'),
+    rest: takenBy('rest'),
+    drills: Object.fromEntries(drills),
   };
-  return { move: takenBy('move'), talk: takenBy('talk'), switch: takenBy('switch') };
+}
+
+/** What gaps took in all, against the plan at the usual pace, where it was made with habits. */
+function sumOf(gaps: readonly GapRecord[], habits: Habits): Taken {
+  const planned = gaps.reduce((sum, gap) => sum + gap.planned / habitIn(gap, habits), 0);
+  return { planned, actual: gaps.reduce((sum, { actual, paused }) => sum + actual + paused, 0) };
+}
+
+const isFirstWords = ({ kind, round }: GapRecord): boolean => kind === 'talk' && round === 1;
+
+function habitIn(gap: GapRecord, habits: Habits): number {
+  return (isFirstWords(gap) ? habits.drills[gap.drillId] : undefined) ?? habits[gap.kind];
 }
 
 /** A clock that stands still for longer is an interruption. Common practice, no source. */

@@ -2,9 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { occasionOf, USUAL_PACE, type Habits } from '../occasion/occasion.ts';
 import { anyFitCircuit, fitOccasion } from '../testing/fitCircuits.ts';
-import { circuitOf, repsOf, testLibrary, testSlot } from '../testing/drills.ts';
+import { allSlots } from '../circuit/circuit.ts';
+import type { Dose } from '../dose/dose.ts';
+import { circuitOf, repsOf, testLibrary, testSlot, timeOf } from '../testing/drills.ts';
+import { just } from '../units.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
-import { blankGaps, paceOf, type GapRecord, type RunPace } from './gaps.ts';
+import { blankGaps, GAP_KINDS, NO_PACE, paceOf, type GapRecord, type RunPace } from './gaps.ts';
 import { FEWEST_SESSIONS, habitsFrom, LAST_SESSIONS } from './habits.ts';
 import { newRun, runAfter } from './stageRun.ts';
 
@@ -19,10 +22,12 @@ const session = (talk: number, planned = 20): RunPace => ({
   move: { planned: 0, actual: 0 },
   talk: { planned, actual: planned * talk },
   switch: { planned: 0, actual: 0 },
+  rest: { planned: 0, actual: 0 },
+  drills: {},
 });
 
 describe('the gaps of a run', () => {
-  it('are getting ready, by what it lasts for, and changes of side', () => {
+  it('are getting ready, by what it lasts for, changes of side, and rests that no clock gives', () => {
     const kinds = blankGaps(segments).map(({ kind, planned }) => `${kind} ${String(planned)}`);
     expect(kinds).toEqual(
       segments.flatMap(({ kind, waitsFor, length }) =>
@@ -51,6 +56,7 @@ describe('the gaps of a run', () => {
   it('come to what was planned at the usual pace, interruptions and what was skipped left out', () => {
     const gap = (actual: number, paused = 0): GapRecord => ({
       slotId: 'a',
+      drillId: 'tall-reach',
       round: 1,
       at: 0,
       kind: 'talk',
@@ -61,6 +67,36 @@ describe('the gaps of a run', () => {
     const kept = paceOf([gap(6, 3), gap(6), gap(6, 300), gap(0.5), gap(40), gap(0)], { ...USUAL_PACE, talk: 2 });
     expect(kept.talk).toEqual({ planned: 6, actual: 15 });
     expect(kept.move).toEqual({ planned: 0, actual: 0 });
+  });
+
+  it('tell what was said before each drill at its first time, by the habit that it was planned with', () => {
+    const words = (drillId: string, round: number, actual: number): GapRecord => ({
+      slotId: drillId,
+      drillId,
+      round,
+      at: 0,
+      kind: 'talk',
+      planned: 20,
+      actual,
+      paused: 0,
+    });
+    const pace = paceOf([words('reach', 1, 30), words('reach', 2, 8), words('sit', 1, 20)], {
+      ...USUAL_PACE,
+      talk: 2,
+      drills: { reach: 1 },
+    });
+    expect(pace.drills).toEqual({ reach: { planned: 20, actual: 30 }, sit: { planned: 10, actual: 20 } });
+    expect(pace.talk).toEqual({ planned: 20 + 10 + 10, actual: 58 });
+  });
+
+  it('count a rest after reps or between rounds, and none that belongs to timed work', () => {
+    const rests = (dose: Dose) => {
+      const slot = testSlot('Deep sit', dose, 'both', { id: 'sit', rest: 20, sets: just(2), setRest: 30 });
+      const planned = timeCircuit(circuitOf([slot], just(2), 40), occasion).segments;
+      return blankGaps(planned).flatMap((gap) => (gap.kind === 'rest' ? [gap.planned] : []));
+    };
+    expect(rests(repsOf(5))).toEqual([30, 20, 40, 30]);
+    expect(rests(timeOf(20))).toEqual([40]);
   });
 });
 
@@ -106,6 +142,36 @@ function evenly(seed: number): () => number {
 const secondsOf = (planned: number, gaps: readonly GapRecord[]): number =>
   gaps.reduce((sum, { planned: plan, actual, paused }) => sum - plan + actual + (paused > 45 ? 0 : paused), planned);
 
+describe('the words before one drill', () => {
+  const said = (ratio: number, planned = 10): RunPace => ({
+    ...NO_PACE,
+    drills: { 'deep-sit': { planned, actual: planned * ratio } },
+  });
+  it('are learnt from five times that it was explained, whatever else was run between', () => {
+    const four = Array<RunPace>(4).fill(said(1.8));
+    expect(habitsFrom(four).habits.drills).toEqual({});
+    expect(habitsFrom([...four, ...Array<RunPace>(20).fill(session(1)), said(1.6)]).habits.drills).toEqual({
+      'deep-sit': 1.8,
+    });
+    // A name and a nod say nothing.
+    expect(habitsFrom(Array<RunPace>(9).fill(said(1.8, 3))).habits.drills).toEqual({});
+    // They are the coach's with every group.
+    const everywhere = Array<RunPace>(5).fill(said(1.5));
+    expect(habitsFrom([], everywhere)).toMatchObject({ habits: { drills: { 'deep-sit': 1.5 } }, sessions: 0 });
+  });
+
+  it('take the place of what is usual for that drill alone, and only at its first time', () => {
+    const habits = { ...USUAL_PACE, drills: { 'deep-sit': 2 } };
+    const shown = occasionOf({ library: testLibrary, newDrills: new Set(['deep-sit', 'tall-reach']) });
+    const ready = (of: Habits) =>
+      timeCircuit(circuitOf(allSlots(circuit), just(2)), { ...shown, habits: of })
+        .segments.filter(({ kind }) => kind === 'ready')
+        .map(({ drillId, round, length }) => `${drillId} ${String(round)} ${String(length)}`);
+    expect(ready(USUAL_PACE)).toContain('deep-sit 1 10');
+    expect(ready(habits)).toEqual(ready(USUAL_PACE).map((one) => one.replace('deep-sit 1 10', 'deep-sit 1 20')));
+  });
+});
+
 describe('made-up coaches', () => {
   it('are known within a tenth after eight sessions, and the ninth ends when it was said', () => {
     const off: { readonly with: number; readonly without: number }[] = [];
@@ -114,7 +180,7 @@ describe('made-up coaches', () => {
     fc.assert(
       fc.property(
         anyFitCircuit(8, 14),
-        fc.record({ move: habit, talk: habit, switch: habit }),
+        fc.record({ move: habit, talk: habit, switch: habit, rest: habit, drills: fc.constant({}) }),
         fc.integer({ min: 1, max: 2 ** 31 - 2 }),
         (large, habits, seed) => {
           const noise = evenly(seed);
@@ -124,7 +190,7 @@ describe('made-up coaches', () => {
           const eight = Array.from({ length: 8 }, () => paceOf(lived(blank, habits, noise)));
           const { habits: learnt, sessions } = habitsFrom(eight);
           if (sessions === 0) return;
-          for (const kind of ['move', 'talk', 'switch'] as const) {
+          for (const kind of GAP_KINDS) {
             const seconds = blank.filter((gap) => gap.kind === kind).reduce((sum, { planned }) => sum + planned, 0);
             if (seconds >= 20) near.push(Math.abs(learnt[kind] / habits[kind] - 1) <= 0.1);
           }

@@ -1,6 +1,6 @@
 import { USUAL_PACE, type Habits } from '../occasion/occasion.ts';
 import type { Seconds } from '../units.ts';
-import { GAP_KINDS, type GapKind, type RunPace } from './gaps.ts';
+import { GAP_KINDS, type RunPace, type Taken } from './gaps.ts';
 
 /** From how many sessions on a habit is one, and how many of the last ones are looked at, so that a coach who changes is followed. */
 export const FEWEST_SESSIONS = 5;
@@ -17,22 +17,44 @@ export interface LearntHabits {
 }
 
 /**
- * The median over the last sessions of what gaps took against what was planned, each kind by itself.
+ * The median over the last sessions of what gaps took against what was planned, each kind by itself, and the words before a
+ * drill by that drill, where it was explained often enough.
  *
  * @param paces one a session, the last one first
+ * @param everywhere the same with every group: how a drill is explained is the coach's, whomever it is explained to
  */
-export function habitsFrom(paces: readonly RunPace[]): LearntHabits {
+export function habitsFrom(paces: readonly RunPace[], everywhere: readonly RunPace[] = paces): LearntHabits {
   const last = paces.slice(0, LAST_SESSIONS);
-  const learnt = GAP_KINDS.map((kind) => [kind, ratiosOf(last, kind)] as const);
+  const learnt = GAP_KINDS.map((kind) => [kind, ratiosOf(last.map((pace) => pace[kind]))] as const);
   const habits = Object.fromEntries(learnt.map(([kind, ratios]) => [kind, habitOf(ratios)]));
   const sessions = Math.max(...learnt.map(([, ratios]) => ratios.length));
-  return { habits: { ...USUAL_PACE, ...habits }, sessions: sessions < FEWEST_SESSIONS ? 0 : sessions };
+  return {
+    habits: { ...USUAL_PACE, ...habits, drills: drillHabits(everywhere) },
+    sessions: sessions < FEWEST_SESSIONS ? 0 : sessions,
+  };
 }
 
-const ratiosOf = (paces: readonly RunPace[], kind: GapKind): readonly number[] =>
-  paces
-    .map((pace) => pace[kind])
-    .flatMap(({ planned, actual }) => (planned >= FEWEST_SECONDS ? [actual / planned] : []));
+/** By drill, of those that were explained often enough. Each looks back over the last times that it was. */
+function drillHabits(paces: readonly RunPace[]): Habits['drills'] {
+  const taken = new Map<string, Taken[]>();
+  for (const { drills } of paces) {
+    for (const [id, one] of Object.entries(drills)) {
+      const known = taken.get(id);
+      if (known) known.push(one);
+      else taken.set(id, [one]);
+    }
+  }
+  return Object.fromEntries(
+    [...taken].flatMap(([id, all]) => {
+      const ratios = ratiosOf(all).slice(0, LAST_SESSIONS);
+      return ratios.length < FEWEST_SESSIONS ? [] : [[id, habitOf(ratios)] as const];
+    }),
+  );
+}
+
+/** What was taken against what was planned, of what was planned long enough to say anything. */
+const ratiosOf = (taken: readonly Taken[]): readonly number[] =>
+  taken.flatMap(({ planned, actual }) => (planned >= FEWEST_SECONDS ? [actual / planned] : []));
 
 function habitOf(ratios: readonly number[]): number {
   if (ratios.length < FEWEST_SESSIONS) return 1;

@@ -131,7 +131,9 @@ export function fitProgram(set: ChoiceSet, seconds: Seconds): string {
     for (const first of nodes.filter(({ block, from }) => block === last.block && from <= last.from)) {
       for (const way of (ways[last.block] ?? []).filter(({ rounds }) => rounds > 1)) {
         const name = `w_${last.name}_${first.name}_${way.name}`;
-        const roundRest = restAt(set.blocks[last.block]?.block.roundRest ?? 0, way.rest);
+        const roundRest = halfUp(
+          set.occasion.habits.rest * restAt(set.blocks[last.block]?.block.roundRest ?? 0, way.rest),
+        );
         const nonstop = circuit.noGaps || set.blocks[last.block]?.block.noGaps === true;
         const back = roundRest + (nonstop ? 0 : ready(stanceAfter(last.drill), first, true));
         time.push(`${String((way.rounds - 1) * back)} ${name}`);
@@ -180,12 +182,17 @@ function waysOf({ rounds, rests, alike }: ChoiceBlock, block: number): readonly 
   );
 }
 
+/** Up to the next half second, as the clock counts. */
+const halfUp = (seconds: Seconds): Seconds => Math.ceil(seconds * 2 - 1e-6) / 2;
+
 function nodesOf(set: ChoiceSet, ways: readonly (readonly Way[])[]): readonly Node[] {
   const { weights } = set;
   return set.blocks.flatMap((block, b) => {
     const timed = (choice: Choice, rest: RestLevel) => {
       const slot = restedSlot(choice.slot, rest);
-      return { ...slotSeconds(slot, choice.drill, set, block.block), rest: slot.rest };
+      // A rest after timed work is the clock's; any other takes as long as this coach lets it.
+      const rests = slot.dose.kind === 'time' ? slot.rest : halfUp(slot.rest * set.occasion.habits.rest);
+      return { ...slotSeconds(slot, choice.drill, set, block.block), rest: rests };
     };
     const valueOf = ({ standsFor }: Choice, { rounds, rest }: Way): number =>
       standsFor.reduce((sum, { weight, fraction, quality, unchanged }) => {

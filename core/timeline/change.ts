@@ -1,4 +1,5 @@
 import type { Slot } from '../circuit/circuit.ts';
+import type { Dose } from '../dose/dose.ts';
 import { handlingOf, type Kit } from '../drills/kit.ts';
 import { rankOf } from '../drills/posture.ts';
 import type { Drill } from '../drills/drill.ts';
@@ -43,7 +44,7 @@ export function talkLasts(from: Stance, drill: Drill, said: Talk, occasion: Occa
 function talkSeconds(drill: Drill, said: Talk, { times, habits, newDrills }: Occasion): Seconds {
   if (said === 'later round') return times.talkLaterRound * habits.talk;
   const isNew = said === 'shown' || newDrills.has(drill.id);
-  return (isNew ? times.talkNew : times.talkKnown) * habits.talk;
+  return (isNew ? times.talkNew : times.talkKnown) * (habits.drills[drill.id] ?? habits.talk);
 }
 
 /** Seconds of `ready` before a drill that the one before goes straight into: moving there, and no talk. */
@@ -55,6 +56,19 @@ function moveSeconds(from: Stance, drill: Drill, { times, habits, slowToFloor }:
   const posture = postureChange(from, drill, times) * (slowToFloor ? times.slowToFloor : 1);
   return (posture + kitChange(from.kit, drill.kit, times)) * habits.move;
 }
+
+/**
+ * Seconds that a rest takes with this coach. After timed work it is part of a clock that the coach set, and stays as it is
+ * written.
+ *
+ * @param after what was done before it; null between rounds
+ */
+export function restSeconds(written: Seconds, after: Dose | null, { habits }: Pick<Occasion, 'habits'>): Seconds {
+  return isGivenByFeel(after) && habits.rest !== 1 ? ceilToHalfSecond(written * habits.rest) : written;
+}
+
+/** Whether a coach ends the rest after it when people are ready, not when a clock says so. */
+export const isGivenByFeel = (after: Dose | null): boolean => after?.kind !== 'time';
 
 /** Seconds to change sides in a posture. */
 export function switchSeconds(stance: Stance, { times, habits }: Pick<Occasion, 'times' | 'habits'>): Seconds {

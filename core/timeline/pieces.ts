@@ -5,7 +5,15 @@ import { setDoses } from '../circuit/sets.ts';
 import { workStretches } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
 import type { Level, Seconds } from '../units.ts';
-import { readySeconds, straightInSeconds, switchSeconds, talkBefore, talkLasts } from './change.ts';
+import {
+  isGivenByFeel,
+  readySeconds,
+  restSeconds,
+  straightInSeconds,
+  switchSeconds,
+  talkBefore,
+  talkLasts,
+} from './change.ts';
 import type { Stance } from '../occasion/stance.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Segment, WorkSide } from './timeline.ts';
@@ -34,12 +42,16 @@ export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: 
   const waitsFor = entryWaitsFor(turn, stance, occasion);
   const entry = piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(slot));
   const pieces: Piece[] = [{ ...entry, waitsFor }];
+  const slotRest = (restAfter: 'set' | 'slot', written: Seconds, set: number): Piece => ({
+    ...restPiece(restAfter, restSeconds(written, slot.dose, occasion), set),
+    waitsFor: isGivenByFeel(slot.dose) ? 'rest' : null,
+  });
   doses.forEach((dose, index) => {
     const set = index + 1;
     pieces.push(...setPieces(turn, dose, set, occasion, level, floor));
-    if (set < sets) pieces.push(restPiece('set', slot.setRest, set));
+    if (set < sets) pieces.push(slotRest('set', slot.setRest, set));
   });
-  pieces.push(restPiece('slot', slot.rest, sets));
+  pieces.push(slotRest('slot', slot.rest, sets));
   return pieces;
 }
 
@@ -86,7 +98,13 @@ function piece(
   return { kind, length, set, side, restAfter: null, swap, waitsFor: null };
 }
 
-export function restPiece(restAfter: 'set' | 'slot' | 'round' | 'station', length: Seconds, set: number): Piece {
+/** The rest between two rounds of a block. */
+export const roundRestPiece = (written: Seconds, occasion: Occasion): Piece => ({
+  ...restPiece('round', restSeconds(written, null, occasion), 1),
+  waitsFor: 'rest',
+});
+
+function restPiece(restAfter: 'set' | 'slot' | 'round' | 'station', length: Seconds, set: number): Piece {
   return { kind: 'rest', length, set, side: 'both', restAfter, swap: null, waitsFor: null };
 }
 

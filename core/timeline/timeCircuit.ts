@@ -2,7 +2,7 @@ import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
 import { setCount } from '../circuit/sets.ts';
 import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
 import { stanceAfter } from '../occasion/stance.ts';
-import { busySeconds, paddedTo, piecesOf, restPiece, type Piece, type Turn } from './pieces.ts';
+import { busySeconds, paddedTo, piecesOf, roundRestPiece, type Piece, type Turn } from './pieces.ts';
 import { floorOf } from '../occasion/floor.ts';
 import { withItsPeople, type Occasion } from '../occasion/occasion.ts';
 import type { Segment, SlotTime, Timeline } from './timeline.ts';
@@ -49,7 +49,7 @@ function walk(circuit: Circuit, occasion: Occasion, level: Level, show: (turn: T
       const pieces = paddedTo(longest, piecesOf(turn, stance, occasion, level, floor));
       for (const piece of pieces) if (piece.length > 0) show(turn, piece);
       const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
-      if (roundEnds && block.roundRest > 0) show(turn, restPiece('round', block.roundRest, 1));
+      if (roundEnds && block.roundRest > 0) show(turn, roundRestPiece(block.roundRest, occasion));
       stance = stanceAfter(turn.drill);
     });
   }

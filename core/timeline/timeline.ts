@@ -36,8 +36,8 @@ export interface Segment {
   readonly restAfter: 'set' | 'slot' | 'round' | 'station' | null;
   /** What is changed in a switch: the side, or the partner whose turn it is. Null in all else. */
   readonly swap: 'side' | 'partner' | null;
-  /** What getting ready lasts for: people on their way, or the words that are said. Null in all else. */
-  readonly waitsFor: 'move' | 'talk' | null;
+  /** What getting ready lasts for: people on their way, or the words that are said; or a rest that the coach gives by feel. Null in all else. */
+  readonly waitsFor: 'move' | 'talk' | 'rest' | null;
   /** Work until the coach says so: its length is what is usual, and a run waits there. */
   readonly openEnd: boolean;
 }

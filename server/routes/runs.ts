@@ -19,9 +19,12 @@ export function runRoutes(database: Database) {
     ownPace: async ({ account: { studioId, coachId } }) => {
       const paces = await pacesOf(database, studioId, coachId);
       const groups = new Set(paces.flatMap(({ groupId }) => (groupId === null ? [] : [groupId])));
-      const learnt = (groupId?: string) =>
-        habitsFrom(paces.filter((one) => groupId === undefined || one.groupId === groupId).map(({ pace }) => pace));
-      return { all: learnt(), groups: [...groups].map((groupId) => ({ groupId, ...learnt(groupId) })) };
+      const everywhere = paces.map(({ pace }) => pace);
+      const learntWith = (id: string) => {
+        const own = paces.filter(({ groupId }) => groupId === id).map(({ pace }) => pace);
+        return { groupId: id, ...habitsFrom(own, everywhere) };
+      };
+      return { all: habitsFrom(everywhere), groups: [...groups].map(learntWith) };
     },
 
     correctRun: async ({ account: { studioId }, params: { id }, body }) =>

@@ -71,6 +71,8 @@ section {
   gap: 0.5rem;
 }
 .wide {
+  /* Words for readers alone are placed in it, not in the page. */
+  position: relative;
   overflow-x: auto;
 }
 table {

@@ -1,7 +1,7 @@
 import type { Drill } from '../../drills/drill.ts';
 import { isRaising } from '../../drills/kinds.ts';
 import type { Phase } from '../../drills/phase.ts';
-import { readySeconds, straightInSeconds, talkBefore, type Talk } from '../../timeline/change.ts';
+import { readySeconds, restSeconds, straightInSeconds, talkBefore, type Talk } from '../../timeline/change.ts';
 import { withItsPeople } from '../../occasion/occasion.ts';
 import { stanceAfter, type Stance } from '../../occasion/stance.ts';
 import type { Choice, ChoiceBlock, ChoicePlace, ChoiceSet } from './choice.ts';
@@ -106,7 +106,8 @@ class TaskBuilder {
         mayGo: this.mayGo(place),
       }));
       const decision = this.decide({ kind: 'block', blockId: block.block.id, rounds, rest });
-      const roundRest = Math.round(2 * restAt(block.block.roundRest, rest));
+      const written = restAt(block.block.roundRest, rest);
+      const roundRest = Math.round(2 * restSeconds(written, null, this.set.occasion));
       return { rounds, roundRest, decision, places: block.stations ? together(places) : places.map(useful) };
     });
   }
@@ -128,7 +129,7 @@ class TaskBuilder {
       stance: this.stance(stanceAfter(choice.drill)),
       runsOn: slot.runsOn,
       busy: Math.ceil(2 * busy - 1e-6),
-      rest: Math.ceil(2 * slot.rest - 1e-6),
+      rest: Math.ceil(2 * restSeconds(slot.rest, slot.dose, this.set.occasion) - 1e-6),
       raise: raises ? Math.floor(2 * work * rounds + 1e-6) : 0,
       value: this.bound === 'lengths only' ? 0 : this.valueOf(block, choice, rounds, rest),
       targets: choice.targets.reduce((bits, target) => bits | (this.targets.bits.get(target) ?? 0), 0),

@@ -5,11 +5,11 @@
 export const TRADE_NAMES: Readonly<Record<string, string>> = {
   // Breathing
   'Supine 90/90 breathing reset':
-    'diaphragmatic breathing; belly breathing; diaphragm breathing; breathing reset; 90/90 breathing; supine breathing; feet on wall breathing; breathing on the back; belly breathing; diaphragm breathing',
+    'diaphragmatic breathing; breathing lying down; lying breathing; breathing on your back; belly breathing; diaphragm breathing; breathing reset; 90/90 breathing; supine breathing; feet on wall breathing; breathing on the back; belly breathing; diaphragm breathing',
   'Crocodile breathing':
     'prone breathing; crocodile breath; face down breathing; belly breathing face down; breathing on the stomach',
   'Standing breathing reset':
-    'box breathing; four-count breathing; breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing; deep breaths; deep breath; a few deep breaths; big breaths; slow breaths; nasal breathing; nose breathing; breathe through the nose',
+    'breathing; breathing drill; breath work; box breathing; four-count breathing; breathe and shake out; standing breathing; breathe and shake it out; standing breath reset; deep breaths standing; deep breathing; deep breaths; deep breath; a few deep breaths; big breaths; slow breaths; nasal breathing; nose breathing; breathe through the nose',
   'Seated rib breathing':
     'rib breathing; seated breathing; seated breathing into the ribs; side rib breathing; lateral breathing; rib cage breathing',
   'Back rocking':
@@ -54,7 +54,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Raised pigeon':
     'standing pigeon; elevated pigeon; pigeon on the bench; pigeon on a box; box pigeon; bench pigeon; table pigeon; pigeon stretch on a bench',
   'Supine figure four':
-    'figure four stretch; figure four stretch on your back; supine figure four stretch; lying figure four; lying glute stretch; supine glute stretch; supine piriformis stretch; glute stretch lying; piriformis stretch; glute stretch',
+    'eye of the needle; eye of the needle stretch; figure four stretch lying; figure four stretch; figure four stretch on your back; supine figure four stretch; lying figure four; lying glute stretch; supine glute stretch; supine piriformis stretch; glute stretch lying; piriformis stretch; glute stretch',
   'Seated figure four':
     'seated figure four stretch; chair figure four; chair figure four stretch; seated glute stretch; seated pigeon; chair pigeon; figure four in the chair; seated piriformis stretch',
   "Child's pose":

@@ -1,6 +1,6 @@
 import { andThen, once, perhapsName, rule, type SpokenRule } from './spokenRule.ts';
 
-const PART = '(?:side|leg|arm|hand|foot|knee|way|direction|ankle|hip|shoulder|wrist|elbow|limb)s?(?![a-z])';
+const PART = '(?:side|leg|arm|hand|foot|knee|way|direction|dir|ankle|hip|shoulder|wrist|elbow|limb)s?(?![a-z])';
 
 /** How the two sides are taken. */
 export const SIDE_RULES: readonly SpokenRule[] = [

@@ -14,7 +14,7 @@ import { plainText } from '../reading/plainText.ts';
 import { ofBothSides, sidesNotSaid, turnsOnly, type Sided } from '../reading/sides.ts';
 import { roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
 import { restSaid } from '../reading/restLine.ts';
-import { understandOnward } from '../reading/onward.ts';
+import { endsHeld, understandOnward } from '../reading/onward.ts';
 import { understand } from '../reading/understand.ts';
 import { just } from '../units.ts';
 import { ONE_SET, readDoseWords, usualDoseAt } from './doseReader.ts';
@@ -50,7 +50,7 @@ export function readLine(
     const rest = restSaid(text);
     if (rest !== undefined) return { kind: 'rest', rest, text };
     const understood = understand(text, library, id);
-    if (understood?.sure) return { kind: 'slot', slot: understood.slot, then: [] };
+    if (understood?.sure && !endsHeld(text)) return { kind: 'slot', slot: understood.slot, then: [] };
     const onward = understandOnward(text, library, (part) => (part === 0 ? id : `${id}-${part + 1}`));
     const [slot = understood?.slot, ...then] = onward?.map((one) => one.slot) ?? [];
     if (slot) return { kind: 'slot', slot, then };

@@ -40,9 +40,10 @@ const from = computed(
 
 <style scoped>
 .pace {
-  padding: 0.125rem 0.5rem;
+  min-height: var(--tap);
+  padding: 0.125rem 0.75rem;
   border: 1px solid var(--line);
-  border-radius: 1rem;
+  border-radius: 1.5rem;
   color: var(--soft);
   font-size: var(--size-small);
   white-space: nowrap;

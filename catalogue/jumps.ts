@@ -546,7 +546,8 @@ export const jumps = [
     felt: 'thighs and glutes',
     cautions: ['Step down, never jump down', 'Missed landings graze shins: a box that gives, or lower'],
     gentler: [
-      ['lower box', 'speed'],
+      // A jump stays a jump, however low the box.
+      ['lower box', 'speed', { demands: { impact: 2 } }],
       ['quick step up', ['speed', 'load'], { demands: NO_IMPACT, effort: 5 }],
     ],
     stronger: [['higher box', ['speed', 'load']]],

@@ -2,7 +2,7 @@ import { MEASURE_UNITS, type Measure } from '@prompt-spark/core/measures/measure
 import { REGIONS } from '@prompt-spark/core/people/region';
 import Joi from 'joi';
 import { id, line, listOf, name, oneOf, shape, version, yesOrNo } from './fields.ts';
-import type { Kept } from './standardId.ts';
+import type { Kept } from './kept.ts';
 
 /** The most that anything measured comes to, in its unit. */
 const MOST = 1000;

@@ -10,7 +10,7 @@ import { liftStepsSchema } from './dose.ts';
 import { listOf, name, oneOf, seconds, shape, someOf, version } from './fields.ts';
 import { keptMeasureSchema } from './measure.ts';
 import { unreadables, type Unreadable } from './page.ts';
-import { standardId, type Kept } from './standardId.ts';
+import { standardId, type Kept } from './kept.ts';
 
 const share = Joi.number().min(0).max(1);
 const phases = listOf(oneOf(...PHASES)).unique();

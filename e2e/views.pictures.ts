@@ -72,15 +72,12 @@ const VIEWS: readonly View[] = [
     },
   },
   {
-    name: 'our-words',
+    name: 'group',
     lead: async (page) => {
-      await writeNewCircuit(page);
-      await page.getByRole('combobox', { name: 'Whiteboard line' }).click();
-      await pasteLines(page, OWN_WORDS);
-      await page.getByRole('button', { name: 'Yes' }).first().click();
-      await page.getByRole('link', { name: 'Studio' }).click();
-      await page.getByRole('tab', { name: 'Our words' }).click();
-      await page.getByRole('heading', { name: 'squatty jumps' }).waitFor();
+      await page.goto('/people');
+      await page.getByRole('button', { name: 'Dawn Mixed' }).click();
+      await page.getByRole('link', { name: 'Who came' }).click();
+      await page.getByRole('heading', { name: 'Who came' }).waitFor();
     },
   },
   {
@@ -184,7 +181,7 @@ async function take(name: string, page: Page, rest = 1_500): Promise<void> {
 }
 
 it('door', async () => {
-  const { context, page } = await openWindow(browser);
+  const { context, page } = await openWindow(browser, undefined, { ownPace: true });
   await page.goto('/');
   await page.getByRole('button', { name: 'Enter the demo studio' }).waitFor();
   await take('door', page);
@@ -192,7 +189,7 @@ it('door', async () => {
 });
 
 it.each(VIEWS)('$name', async ({ name, size = LAPTOP, lead, rest }) => {
-  const { context, page } = await openWindow(browser, size);
+  const { context, page } = await openWindow(browser, size, { ownPace: true });
   await enterDemo(page);
   await lead(page);
   await take(name, page, rest);

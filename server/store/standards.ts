@@ -1,7 +1,7 @@
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import { measureSchema } from '@prompt-spark/contract/measure';
 import { approachSchema, mainSessionSchema, type Standards } from '@prompt-spark/contract/standard';
-import type { Kept } from '@prompt-spark/contract/standardId';
+import type { Kept } from '@prompt-spark/contract/kept';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';

@@ -8,7 +8,8 @@ import { stepReasonWords } from './stepReasonWords.ts';
 
 /** A step up or down before the next time, with its reason: it is made by a press, and never by itself. */
 const { step, title } = defineProps<{ step: ProposedStep; title: string }>();
-const emit = defineEmits<{ changed: [] }>();
+/** `made`: the circuit takes another time now. `changed`: what was found of it is to be found anew. */
+const emit = defineEmits<{ made: []; changed: [] }>();
 const { busy, act } = useAction();
 /** What was put aside: of each circuit the version it was said of. */
 const left = useLocalStorage<Readonly<Record<string, number>>>('prompt-spark.steps-left', {});
@@ -24,9 +25,10 @@ const save = (draft: ProposedStep['to'], version: number) =>
   });
 
 async function make(): Promise<void> {
-  await act(async () => {
+  const done = await act(async () => {
     made.value = (await save(step.to, step.from.version)).version;
   });
+  if (done) emit('made');
 }
 
 async function takeBack(): Promise<void> {
@@ -34,6 +36,7 @@ async function takeBack(): Promise<void> {
   const done = await act(() => save({ circuit, groupId, siteId }, made.value ?? 0));
   if (!done) return;
   made.value = null;
+  emit('made');
   emit('changed');
 }
 
@@ -49,7 +52,7 @@ const leave = () => (left.value = { ...left.value, [step.from.id]: step.from.ver
     <span>
       {{ stepReasonWords(step.reason) }}
       <template v-if="change">
-        Next: <strong>{{ change }}</strong></template
+        Next: <strong>{{ change }}</strong>, wherever this circuit is booked</template
       >
     </span>
     <template v-if="change">

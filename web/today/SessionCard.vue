@@ -24,7 +24,7 @@ const { session, found } = defineProps<{
   /** What is still to be decided, and what the last times say; undefined until it is found. */
   found: FoundOfSession | undefined;
 }>();
-const emit = defineEmits<{ change: []; takeOut: []; changed: [] }>();
+const emit = defineEmits<{ change: []; takeOut: []; made: []; changed: [] }>();
 const places = usePlacesStore();
 const sessions = useSessionsStore();
 const { busy, act } = useAction();
@@ -92,6 +92,7 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
         :key="found.step.from.version"
         :step="found.step"
         :title="session.title"
+        @made="emit('made')"
         @changed="emit('changed')"
       />
       <SketchFuse :fuse="session.fuse" :seconds="session.seconds" :available="session.minutes * 60" />

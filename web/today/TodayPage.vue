@@ -2,6 +2,7 @@
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { addDays, startOfDay } from 'date-fns';
 import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
+import { useAction } from '../shell/useAction.ts';
 import { useGradually } from '../loading/useGradually.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import { calendarDay, dayName } from '../wording/clock.ts';
@@ -33,10 +34,11 @@ function book(session: SessionSummary | null): void {
   booking.value = true;
 }
 
-const loading = useLoading(() => {
+const loading = useLoading(() => Promise.all([places.load(), loadWeek()]));
+function loadWeek(): Promise<void> {
   const from = startOfDay(now);
-  return Promise.all([places.load(), sessions.load(addDays(from, -1), addDays(from, 8))]);
-});
+  return sessions.load(addDays(from, -1), addDays(from, 8));
+}
 
 const today = computed(() => sessions.sessions.filter((session) => daysAhead(session, now) === 0));
 const ahead = computed(() => sessions.sessions.filter((session) => daysAhead(session, now) > 0));
@@ -52,6 +54,7 @@ const firstPlace = computed(() => {
   return others.length === 0 && only?.version === 1 ? only : undefined;
 });
 const { found, findAgain } = useFoundToday(today);
+const { act } = useAction();
 </script>
 
 <template>
@@ -87,6 +90,7 @@ const { found, findAgain } = useFoundToday(today);
             :found="found.get(session.id)"
             @change="book(session)"
             @take-out="taken.takeOut(session)"
+            @made="act(loadWeek)"
             @changed="findAgain"
           />
         </li>

@@ -50,7 +50,10 @@ export function useFoundToday(today: Ref<readonly SessionSummary[]>): FoundToday
       }));
     if (open.length > 0) timer = setTimeout(() => void find(open), REST_MS);
   }
-  watch(today, findSoon, { immediate: true });
+  // A fuse that was drawn anew says nothing that was not found before.
+  const asked = () =>
+    today.value.map(({ id, groupId, siteId, startsAt, runId }) => [id, groupId, siteId, startsAt, runId].join());
+  watch(() => asked().join(';'), findSoon, { immediate: true });
   onScopeDispose(() => {
     left = true;
     clearTimeout(timer);

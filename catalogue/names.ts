@@ -101,7 +101,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Pogo hops':
     'ankle hops; pogo; pogo jump; ankle bounce; pogo bounce; ankle jump; stiff leg hop; small bounces; pogo hops in place; two foot pogo; bunny hop',
   'Shadow boxing':
-    'shadow box; shadowbox; shadowboxing; boxing; air boxing; boxing moves; standing punches; jab cross; uppercut; punch it out',
+    'shadow box; shadowbox; shadowboxing; boxing; air boxing; boxing moves; standing punches; jab cross; jab cross hook; slips and rolls; bob and weave; uppercut; punch it out',
   'Cross crawl':
     'standing cross crawl; opposite elbow to knee; standing opposite elbow to knee; elbow to knee; opposite hand to knee; standing cross crunch; knee to opposite elbow; march elbow to knee; standing crunch; standing crunches; standing knee to elbow',
   'Step-ups':
@@ -120,7 +120,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Jog, back and shuffle mix':
     'jog backpedal shuffle; jog forward backpedal and shuffle mix; jog forward backward sideways; mixed jog; jog backpedal and shuffle; jog in all directions; multi-directional jog',
   'Side shuffle':
-    'side slide; lateral shuffle; defensive slide; shuffle; side shuffles; lateral slide; side gallop; slide step; sideways shuffle; shuffle sideways',
+    'side slide; lateral shuffle; defensive slide; shuffle; side shuffles; lateral slide; side gallop; sideways gallop; gallop; gallop sideways; slide step; sideways shuffle; shuffle sideways',
   'Side shuffle with floor touch':
     'shuffle with floor touch; side shuffle and touch the floor; lateral shuffle with floor touch; lateral shuffle touch the floor; shuffle and touch; defensive slide with touch; side shuffle touch the line',
   'Basic skip':
@@ -154,7 +154,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Shoulder rolls':
     'shoulder circle; shoulder roll; shoulder shrug roll; roll the shoulders; shoulder rotations; shoulder circles; shrug and roll',
   'Arm circles':
-    'arm circle; big arm circle; straight arm circles; circle the arms; arm rotations; large arm circles; small arm circles; shoulder cars; shoulder controlled circles; controlled shoulder rotations; standing shoulder cars',
+    'arm circle; freestyle arms; backstroke arms; front crawl arms; big arm circle; straight arm circles; circle the arms; arm rotations; large arm circles; small arm circles; shoulder cars; shoulder controlled circles; controlled shoulder rotations; standing shoulder cars',
   'Neck turns':
     'neck rotation; head turn; look left and right; neck turn; turn the head; look over the shoulder; head rotation; look over each shoulder; head turns side to side; no nods',
   'Neck nods':

@@ -45,6 +45,12 @@ export const EFFORT_RULES: readonly SpokenRule[] = [
     (said, [low, high]) => once(said, 'grade', climb(low, high)),
   ),
 
+  // How quickly a machine goes round: told beside it, for no dose holds it.
+  rule(
+    `(?:@|\\bat )? ?\\b${R} ?(?:strokes?(?: (?:a|per) minutes?|/ ?min)?|spm|rpm|cadence)(?![a-z])`,
+    (said, _, words) => beside(said, words),
+  ),
+
   // Climbs in steps.
   rule(`\\b(\\d+(?:\\.\\d+)?(?: ?/ ?\\d+(?:\\.\\d+)?){2,11}) seconds(?![a-z])`, (said, [list = '']) =>
     once(said, 'steps', list.split('/').map(Number)),

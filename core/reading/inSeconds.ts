@@ -16,8 +16,8 @@ export function inSeconds(plain: string): string {
         (_, by: string, m: string) => `${by}${minutes(m)} seconds, `,
       )
       .replace(
-        /\b(\d+) ?(?:minutes?|mins?\.?) ?(?:and )?(\d+) ?(?:seconds?|secs?\.?|s)?(?![a-z\d.:%/-]| ?(?:x|reps?|times|each|per|a |m\b|yd|lengths?|sets?))/g,
-        (_, m: string, s: string) => `${Number(m) * 60 + Number(s)} seconds`,
+        /\b(\d+) ?(?:minutes?|mins?\.?) ?(?:and )?(\d+) ?(?:seconds?|secs?\.?|s)?(?![a-z\d.:%/-]| ?(?:x|reps?|times|each|per|a |m\b|yd|lengths?|sets?|rpm|spm|strokes?|watts?|bpm|kg|lbs?))/g,
+        (whole, m: string, s: string) => (Number(s) < 60 ? `${Number(m) * 60 + Number(s)} seconds` : whole),
       )
       .replace(
         /(?<!\d)(\d{1,6}(?:\.\d{1,3})?)(?: ?(?:-|to|or) ?(\d{1,6}(?:\.\d{1,3})?))? ?(?:minutes?|mins?\.?)(?![a-z])/g,

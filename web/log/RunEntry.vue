@@ -71,7 +71,7 @@ const where = computed(() => [run.siteName, run.coachName].filter(Boolean).join(
       </h2>
       <p class="soft small">
         <template v-if="run.groupId && run.groupName"
-          ><RouterLink :to="{ name: 'people', query: { group: run.groupId } }">{{ run.groupName }}</RouterLink>
+          ><RouterLink :to="{ name: 'group', params: { id: run.groupId } }">{{ run.groupName }}</RouterLink>
           · </template
         >{{ where }}
       </p>

@@ -44,6 +44,7 @@ const from = computed(
   padding: 0.125rem 0.75rem;
   border: 1px solid var(--line);
   border-radius: 1.5rem;
+  background: none;
   color: var(--soft);
   font-size: var(--size-small);
   white-space: nowrap;

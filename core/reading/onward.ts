@@ -1,4 +1,6 @@
 import type { DrillLibrary } from '../drills/library.ts';
+import { amountSaid, drillList } from './drillList.ts';
+import { ONE_LENGTH, outAndBack } from './outAndBack.ts';
 import { plainText } from './plainText.ts';
 import { spokenLine } from './spokenDose.ts';
 import { understand, type Understood } from './understand.ts';
@@ -13,13 +15,14 @@ export function understandOnward(
   library: DrillLibrary,
   idOf: (part: number) => string,
 ): readonly Understood[] | undefined {
-  const list = listOf(typed);
-  const parts = list ?? partsOf(typed);
+  const text = tidied(typed);
+  const list = SEVERAL_TIMES.test(text) || ONWARD.test(text) ? undefined : drillList(text);
+  const parts = list?.map((item): Part => ({ text: item, runsOn: false, oneWay: false })) ?? partsOf(text);
   if (parts.length < 2 || parts.length > MOST_PARTS) return undefined;
   const understood: Understood[] = [];
-  for (const [at, { text, runsOn, oneWay }] of parts.entries()) {
+  for (const [at, { text: part, runsOn, oneWay }] of parts.entries()) {
     const last = understood.at(-1);
-    const one = (last && heldAfter(last, text, idOf(at))) ?? understandPart(text, library, idOf(at));
+    const one = (last && heldAfter(last, part, idOf(at))) ?? understandPart(part, library, idOf(at));
     // A comma alone stands in a name, or before a cue, as often as between two drills: so all of a list must be known.
     if (!one || ((at > 0 || list) && !one.sure)) return undefined;
     const { slot } = one;
@@ -49,28 +52,7 @@ const LISTED = /(?:[,;]|\s(?:and|&|\+))\s(?=\d)/i;
 
 const tidied = (typed: string): string => typed.trim().replaceAll(/\s+/g, ' ').replace(/[.!]$/, '');
 
-/** The items of a list of which the last says how much of each: "A-skip, B-skip, butt kicks 20 m each". */
-function shared(items: readonly string[]): readonly string[] {
-  const last = /^(\D{3,60})\s(\d[^,;]{0,20}?)\s(?:of\s)?each(\s(?:way|side|leg|arm|direction))?$/i.exec(
-    items.at(-1) ?? '',
-  );
-  const [, name = '', much = '', of] = last ?? [];
-  const amount = of ? `${much} each${of}` : much;
-  if (name === '' || items.length < 2 || items.slice(0, -1).some((item) => /\d/.test(item))) return items;
-  return [...items.slice(0, -1), name].map((item) => `${item} ${amount}`);
-}
-
-/** A list of drills that each end with their amount: "squats x10, push-ups x6, jog 30 s". Undefined for any other line. */
-function listOf(typed: string): readonly Part[] | undefined {
-  const text = tidied(typed);
-  if (SEVERAL_TIMES.test(text) || ONWARD.test(text)) return undefined;
-  const items = shared(text.split(/[,;]\s(?:and\s)?/i));
-  const whole = items.length > 1 && items.every((item) => /^[a-z].*\d/i.test(item) && amountSaid(item));
-  return whole ? items.map((item) => ({ text: item, runsOn: false, oneWay: false })) : undefined;
-}
-
-function partsOf(typed: string): readonly Part[] {
-  const text = tidied(typed);
+function partsOf(text: string): readonly Part[] {
   const both = outAndBack(text);
   if (both) return both.map((part, at) => ({ text: part, runsOn: at > 0, oneWay: true }));
   if (SEVERAL_TIMES.test(text)) return [];
@@ -89,26 +71,6 @@ export const endsHeld = (typed: string): boolean => /\d\D{0,40}\bthen\s(?:a\s)?h
 
 /** Rounds of what follows, which a line of drills cannot hold: it is a block's to say. */
 const SEVERAL_TIMES = /^\d+\s?(?:x\s?\(|(?:x|rounds?|sets?|times)\b[^,]*:)/i;
-
-const FAR = String.raw`\d+(?:\.\d+)?\s?(?:m|metres?|meters?|yd|yds|yards?|ft|feet)`;
-const OUT_AND_BACK = /^(.{2,60})\s(?:out|there|up|down|over)\b\s?(?:,|\/|;|&|\+|and\b|then\b)\s?(.{2,60}\sback)$/i;
-/** The way back after one way that is measured: "high knees 20 m, walk back". */
-const WAY_BACK =
-  /^(.{2,60}),\s((?:(?:easy|slow)\s)?(?:walk|jog|skip|backpedal|shuffle)\sback)(?:\s(?:recovery|to\srecover|easy|slowly))?$/i;
-const FAR_AFTER = new RegExp(String.raw`[,;:]?\s(?:for\s)?(${FAR})(?:\s?each(?:\sway)?)?$`, 'i');
-const FAR_THERE = new RegExp(String.raw`\s(${FAR})(?=\s(?:out|there|up|down|over)\b|,\s)`, 'i');
-const FAR_BEFORE = new RegExp(String.raw`^(${FAR})[,;:]?\s`, 'i');
-
-/** Across the floor one way and back another, "jog out, backpedal back": as far each way as is said, or a length. */
-function outAndBack(text: string): readonly string[] | undefined {
-  const far = FAR_AFTER.exec(text) ?? FAR_BEFORE.exec(text) ?? FAR_THERE.exec(text);
-  const once = far ? text.replace(far[0], '') : text;
-  const found = OUT_AND_BACK.exec(once) ?? (far && !/\d/.test(once) ? WAY_BACK.exec(once) : null);
-  if (!found) return undefined;
-  return [found[1] ?? '', (found[2] ?? '').replace(/\sback$/i, '')].map((way) => `${way} ${far?.[1] ?? ONE_LENGTH}`);
-}
-
-const ONE_LENGTH = '1 length';
 
 /** The way back, or what is left of a length: as far as the floor is long, where a drill travels. */
 const THE_REST =
@@ -139,10 +101,4 @@ function heldAfter({ slot, ...rest }: Understood, text: string, id: string): Und
     sure: true,
     slot: { ...slot, id, dose: { kind: 'time', seconds }, sides, extra: null, growing: null },
   };
-}
-
-/** Whether a text says how much itself. */
-function amountSaid(text: string): boolean {
-  const { count, seconds, measure, lengths, laps } = spokenLine(plainText(text)).said;
-  return [count, seconds, measure, lengths, laps].some((said) => said !== undefined);
 }

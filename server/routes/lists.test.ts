@@ -184,7 +184,7 @@ describe('a row that cannot be opened', () => {
     const standards = (await coach.ask(ADDRESSES.standards).expect(200)).body as Standards;
     expect([standards.approaches.length, standards.unreadable]).toEqual([
       1,
-      { approaches: [{ id: approaches[1]?.id }], sessions: [] },
+      { approaches: [{ id: approaches[1]?.id }], sessions: [], measures: [] },
     ]);
 
     for (const id of [bad.id, torn]) expect(server.logged()).toContain(id);

@@ -23,7 +23,9 @@ export const useStandardsStore = defineStore('standards', () => {
   const own = shallowRef<Standards>(NOTHING);
 
   async function fetchAll(): Promise<void> {
-    own.value = await call('standards');
+    const answer = await call('standards');
+    // What was kept on the device for times without a network may be older than this page: it names fewer kinds.
+    own.value = { ...NOTHING, ...answer, unreadable: { ...NOTHING.unreadable, ...answer.unreadable } };
   }
 
   const load = loadOnce(fetchAll);

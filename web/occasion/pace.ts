@@ -25,7 +25,9 @@ export const usePaceStore = defineStore('pace', () => {
   /** What is known of the coach with a group; with everybody where too few sessions were with that group. */
   function learntWith(groupId: string | null): LearntHabits & { readonly withGroup: boolean } {
     const group = own.value.groups.find((one) => one.groupId === groupId && one.sessions > 0);
-    return group ? { ...group, withGroup: true } : { ...own.value.all, withGroup: false };
+    const learnt = group ?? own.value.all;
+    // An answer that was kept on the device before rests were learnt says nothing of them.
+    return { ...learnt, habits: { ...USUAL_PACE, ...learnt.habits }, withGroup: group !== undefined };
   }
 
   /** What a circuit for a group is timed by. */

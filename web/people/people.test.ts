@@ -1,3 +1,4 @@
+import { MEASURES } from '@prompt-spark/core/measures/measure';
 import { USUAL_PACE } from '@prompt-spark/core/occasion/occasion';
 import type { PersonRecord } from '@prompt-spark/contract/person';
 import { APPROACHES } from '@prompt-spark/core/approach/approaches';
@@ -111,6 +112,9 @@ describe('the standards store', () => {
     expect(standards.sessions[0]?.name).toBe('Gig rowing');
     expect(standards.versionOf('ours')).toBe(2);
     expect(standards.versionOf('raise-first')).toBeNull();
+    // An answer that was kept on the device before studios had measures names none.
+    expect(standards.measures).toEqual(MEASURES);
+    expect(standards.unreadable.measures).toEqual([]);
   });
 });
 

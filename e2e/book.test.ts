@@ -47,7 +47,8 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   // Taken out by mistake, and put back as it was.
   await card.getByRole('button', { name: 'Remove Before squats from the schedule' }).click();
   await card.waitFor({ state: 'detached' });
-  await page.getByText('“Before squats” removed from the schedule.').waitFor();
+  // It stays for as long as it is pointed at.
+  await page.getByText('“Before squats” removed from the schedule.').hover();
   await expectAccessible(page, 'a session taken out');
   await page.getByRole('button', { name: 'Put it back' }).click();
   await card.getByText('9 minutes').waitFor();

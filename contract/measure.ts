@@ -27,7 +27,11 @@ export const measureSchema = shape<Measure>({
     shape<{ readonly units: number }>({ units: amount }),
     shape<{ readonly percent: number }>({ percent: Joi.number().min(0).max(100).required() }),
   ).required(),
-  noticeable: Joi.number().greater(0).max(MOST).required().messages({ 'number.greater': 'More than nothing' }),
+  noticeable: Joi.number()
+    .greater(0)
+    .max(MOST)
+    .required()
+    .messages({ 'number.base': 'Say a number', 'number.greater': 'More than nothing' }),
   usual: line(200),
   source: line(200),
 })

@@ -24,7 +24,7 @@ function add(): void {
     sided: false,
     better: 'more',
     least: 0,
-    most: 600,
+    most: 1000,
     how: [],
     region: null,
     drillId: null,

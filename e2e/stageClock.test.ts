@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { enterDemo, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import { enterDemo, launchBrowser, openWindow, typeLines, untilItRuns, writeNewCircuit } from './browser.ts';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -116,7 +116,7 @@ describe('the Stage in real time', () => {
     await writeNewCircuit(page);
     await typeLines(page, ['step jack 40s alt', 'cat-cow 5 @4s']);
     await page.getByRole('button', { name: 'Start', exact: true }).click();
-    await page.getByText('Get ready').first().waitFor();
+    await untilItRuns(page);
     await page.keyboard.press('ArrowRight');
     await page.getByText('Work', { exact: true }).waitFor();
     await page.keyboard.press('+');

@@ -7,6 +7,7 @@ import {
   launchBrowser,
   openWindow,
   typeLines,
+  untilItRuns,
   writeNewCircuit,
 } from './browser.ts';
 
@@ -253,7 +254,7 @@ it('waits for a press at its first use on a device, where the sound is tried', a
   expect(heard.slice(1).map((when, at) => Math.round((when - (heard[at] ?? 0)) * 10) / 10)).toEqual([1, 1, 1]);
   expect((await said(page)).position).toMatch(/^0:00 /);
   await press.click();
-  await page.locator('.kind', { hasText: /Work|Get ready/ }).waitFor();
+  await untilItRuns(page);
   // The second time nothing is asked of the sound.
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Leave without logging' }).click();

@@ -1,6 +1,15 @@
 import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { choose, enterDemo, find, launchBrowser, openWindow, typeLines, writeNewCircuit } from './browser.ts';
+import {
+  choose,
+  enterDemo,
+  find,
+  launchBrowser,
+  openWindow,
+  typeLines,
+  untilItRuns,
+  writeNewCircuit,
+} from './browser.ts';
 import { troubles } from './layout.ts';
 
 let browser: Browser;
@@ -86,7 +95,7 @@ it.each([390, 1280])('shows whatever is typed as it was typed, and keeps its sha
   await card.waitFor();
   found.push(...(await look(page, 'Today')));
   await card.getByRole('link', { name: 'Start' }).click();
-  await page.locator('.kind').waitFor();
+  await untilItRuns(page);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Stop and log it' }).click();
   await page.getByLabel(/Note/).fill(`${MARKUP} ${ENDLESS}`);

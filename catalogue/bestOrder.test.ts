@@ -7,7 +7,7 @@ import { libraryOf } from '@prompt-spark/core/drills/library';
 import type { Phase } from '@prompt-spark/core/drills/phase';
 import { fixed } from '@prompt-spark/core/review/fix';
 import { comesBefore } from '@prompt-spark/core/drills/precedence';
-import { findingsOf } from '@prompt-spark/core/testing/findings';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { permutations } from '@prompt-spark/core/testing/permutations';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -65,7 +65,7 @@ describe('the better order of a block', () => {
         const { circuit, problems } = readWhiteboard(board, library);
         expect(problems).toEqual([]);
         const { block, allowed, put } = ordersOf(circuit);
-        const found = findingsOf(circuit, occasion).find(
+        const found = reviewCircuit(circuit, occasion).find(
           ({ rule, slotIds }) => rule === 'up-and-down' && slotIds[0] === block.lines[0]?.id,
         );
         const best = Math.min(...allowed.map((order) => readyIn(put(order))));
@@ -113,7 +113,7 @@ describe('the better order of two blocks', () => {
         const [one, other] = (['mobilise', 'activate'] as const).map((phase) => ordersOf(circuit, phase));
         if (!one || !other) throw new Error('There are no blocks to order.');
         const [first] = one.block.lines;
-        const found = findingsOf(circuit, occasion).find(
+        const found = reviewCircuit(circuit, occasion).find(
           ({ rule, slotIds }) =>
             rule === 'up-and-down' &&
             slotIds[0] === first?.id &&

@@ -7,9 +7,13 @@ import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { PHASES } from '@prompt-spark/core/drills/phase';
-import { severityRank, type Finding } from '@prompt-spark/core/review/finding';
+import { coverageOf } from '@prompt-spark/core/coverage/coverageOf';
+import { everyFinding } from '@prompt-spark/core/review/everyRule';
+import { NOBODY_KNOWN, severityRank, type Finding } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
-import { findingsOf } from '@prompt-spark/core/testing/findings';
+import { laidOut } from '@prompt-spark/core/review/placed';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import { withSafeFixes } from '@prompt-spark/core/review/safeFix';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
@@ -60,11 +64,11 @@ interface Offer {
 /** Every fix that is offered for a board, done. */
 function offers(text: string, occasion: Occasion): readonly Offer[] {
   const { circuit } = readWhiteboard(text, library);
-  const before = findingsOf(circuit, occasion);
+  const before = reviewCircuit(circuit, occasion);
   return before.flatMap((mended): readonly Offer[] => {
     if (!mended.fix) return [];
     const changed = fixed(circuit, mended.fix.change, library);
-    return [{ before, after: findingsOf(changed, occasion), mended, circuit, changed }];
+    return [{ before, after: reviewCircuit(changed, occasion), mended, circuit, changed }];
   });
 }
 
@@ -74,7 +78,7 @@ const AT_THE_BRINK = 'raise\n jog\nrelease\n tuck jump 3 lengths\n skip for dist
 describe('one length more', () => {
   it('is not offered where it makes more landings than warm people up', () => {
     const { circuit } = readWhiteboard(AT_THE_BRINK, library);
-    const odd = findingsOf(circuit, occasion).find(({ rule }) => rule === 'odd-lengths');
+    const odd = reviewCircuit(circuit, occasion).find(({ rule }) => rule === 'odd-lengths');
     expect(odd?.fix).toBeUndefined();
     expect(odd?.words).toContain('something worse here: 51 jumps and landings');
   });
@@ -94,6 +98,33 @@ describe('whatever the board, a fix that is offered', () => {
         }
       }),
       { numRuns: 300 },
+    );
+  });
+
+  it('is offered wherever it raises nothing worse, as a whole review of the circuit with it says', () => {
+    fc.assert(
+      fc.property(board, school, (text, school) => {
+        const { circuit } = readWhiteboard(text, library);
+        const occasion = occasionBy(school);
+        const timeline = timeCircuit(circuit, occasion);
+        const laid = laidOut(circuit, occasion, NOBODY_KNOWN, (level) => timeline.total[level]);
+        const { session } = occasion;
+        const found = everyFinding({ ...laid, timeline, coverage: coverageOf(circuit, occasion, session) });
+        const kept = found.filter(({ rule }) => !occasion.approach.without.includes(rule));
+        const offered = withSafeFixes(kept, laid);
+        kept.forEach((finding, at) => {
+          if (!finding.fix) return;
+          const after = reviewCircuit(fixed(circuit, finding.fix.change, library), occasion);
+          const worse = after.some(
+            (one) =>
+              rank(one) < rank(finding) && graveOf(after, one.rule, rank(one)) > graveOf(kept, one.rule, rank(one)),
+          );
+          expect(`${told(finding)}: ${offered[at]?.fix ? 'offered' : 'kept back'}`).toBe(
+            `${told(finding)}: ${worse ? 'kept back' : 'offered'}`,
+          );
+        });
+      }),
+      { numRuns: 400 },
     );
   });
 

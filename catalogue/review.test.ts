@@ -15,7 +15,7 @@ import { permutations } from '@prompt-spark/core/testing/permutations';
 import { NOBODY_KNOWN, type WhoDoesWhat } from '@prompt-spark/core/review/finding';
 import { SEVERITIES } from '@prompt-spark/core/review/finding';
 import { fixed } from '@prompt-spark/core/review/fix';
-import { findingsOf } from '@prompt-spark/core/testing/findings';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
@@ -34,7 +34,7 @@ const occasion = occasionBy('');
 const circuitOf = (board: string) => readWhiteboard(board, library).circuit;
 const review = (board: string, approach?: string, more: More = {}) => {
   const circuit = circuitOf(board);
-  return findingsOf(circuit, occasionBy(circuit.purpose, approach, more), more.who ?? NOBODY_KNOWN);
+  return reviewCircuit(circuit, occasionBy(circuit.purpose, approach, more), more.who ?? NOBODY_KNOWN);
 };
 const rules = (board: string, approach?: string, more?: More) => review(board, approach, more).map(({ rule }) => rule);
 
@@ -239,11 +239,11 @@ describe('a fix', () => {
     for (const [, off, , more] of CASES) {
       const circuit = circuitOf(off);
       const occasion = occasionBy(circuit.purpose, 'raise-first', more);
-      const findings = findingsOf(circuit, occasion);
+      const findings = reviewCircuit(circuit, occasion);
       for (const { rule, fix, slotIds } of findings) {
         if (!fix) continue;
         mended += 1;
-        const after = findingsOf(fixed(circuit, fix.change, library), occasion);
+        const after = reviewCircuit(fixed(circuit, fix.change, library), occasion);
         const still = after.filter((finding) => finding.rule === rule && finding.slotIds.join() === slotIds.join());
         expect(still.map(({ title }) => title)).toEqual([]);
         const worst = (list: typeof findings) =>
@@ -267,7 +267,7 @@ describe('a fix', () => {
     const board =
       'raise\n easy jog 60s\nmobilise 2 rounds\n cat-cow 8\n lateral lunge 6/side alt\n glute bridge 8\n band pull-apart, overhand 8\n quadruped rocking 8\n standing side bend 5/side alt';
     const circuit = circuitOf(board);
-    const finding = findingsOf(circuit, occasionBy('')).find(({ rule }) => rule === 'up-and-down');
+    const finding = reviewCircuit(circuit, occasionBy('')).find(({ rule }) => rule === 'up-and-down');
     if (finding?.fix?.change.kind !== 'order') throw new Error('There is a better order.');
     const [{ blockId, lineIds } = { blockId: '', lineIds: [] }] = finding.fix.change.orders;
     const ready = (order: readonly string[]) =>

@@ -8,7 +8,7 @@ import { MAIN_SESSIONS } from '@prompt-spark/core/approach/mainSessions';
 import { SPACES } from '@prompt-spark/core/drills/drill';
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { libraryOf } from '@prompt-spark/core/drills/library';
-import { findingsOf } from '@prompt-spark/core/testing/findings';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from './index.ts';
 
@@ -56,7 +56,7 @@ describe('a first circuit from an approach', { timeout: 120_000 }, () => {
 
   it('raises nothing that should stop it, and hardly a warning', () => {
     const grave = drafts.flatMap(({ wish, circuit }) =>
-      findingsOf(circuit, { ...occasion, approach: wish.approach, session: wish.session })
+      reviewCircuit(circuit, { ...occasion, approach: wish.approach, session: wish.session })
         .filter(({ severity }) => severity !== 'note')
         .map(({ rule, severity }) => ({ rule, severity })),
     );

@@ -10,7 +10,7 @@ import { fitCurve, stepAt } from '@prompt-spark/core/fit/search/fitCurve';
 import { AS_PLANNED } from '@prompt-spark/core/fit/plan/plan';
 import { refitRun } from '@prompt-spark/core/fit/refitRun';
 import { planValue } from '@prompt-spark/core/fit/search/value';
-import { findingsOf } from '@prompt-spark/core/testing/findings';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { siteFrom } from '@prompt-spark/core/occasion/site';
 import { Referee } from '@prompt-spark/core/testing/referee';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
@@ -41,7 +41,7 @@ describe.each(keys)('the demo circuit %s', (key) => {
 
   it('is what a good coach would write', () => {
     expect(coverageOf(circuit, occasion, occasion.session).whole).toBeGreaterThanOrEqual(0.8);
-    const grave = findingsOf(circuit, occasion).filter(({ severity }) => severity !== 'note');
+    const grave = reviewCircuit(circuit, occasion).filter(({ severity }) => severity !== 'note');
     // One asks for more mats than the hall has, to show what is said of it.
     expect(grave.map(({ rule }) => rule)).toEqual(key === 'squats' ? ['too-few-things'] : []);
   });

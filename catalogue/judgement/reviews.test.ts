@@ -2,7 +2,7 @@ import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
-import { findingsOf } from '@prompt-spark/core/testing/findings';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { RULE_IDS } from '@prompt-spark/core/review/rules';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import { describe, expect, it } from 'vitest';
@@ -24,7 +24,7 @@ function said(board: string): readonly string[] {
     approach: approachOf(circuit.approach),
     session: mainSessionOf(circuit.purpose),
   });
-  return findingsOf(circuit, occasion).map(({ rule }) => rule);
+  return reviewCircuit(circuit, occasion).map(({ rule }) => rule);
 }
 
 const outcome = ({ board, must, never }: (typeof CASES)[number]) => {

@@ -4,8 +4,8 @@ import { strengthsOf, type Target } from './target.ts';
 
 /** Holding a muscle long without moving: an easy drill, mostly for length, dosed in seconds or holds. */
 export function isStaticHold({ effort, targets, usual }: Drill): boolean {
-  const long = Object.entries(targets).some(([target, strength]) => target.endsWith('length') && strength >= 0.6);
-  return long && effort <= 2 && (usual.dose.kind === 'time' || usual.dose.kind === 'holds');
+  const stayedIn = effort <= 2 && (usual.dose.kind === 'time' || usual.dose.kind === 'holds');
+  return stayedIn && strengthsOf(targets).some(([target, strength]) => target.endsWith('length') && strength >= 0.6);
 }
 
 /** The least of a bare number that is taken for seconds. Common practice, no source. */

@@ -21,6 +21,8 @@ const TWO_LEGS_FIRST = PAIRS.reduce(
   new Map<string, ReadonlySet<string>>(),
 );
 
+const TWO_LEGS: ReadonlySet<string> = new Set(PAIRS.map(([two]) => two));
+
 /** What the order of a drill depends on. Read from its name and targets once: every pair of a circuit is compared. */
 interface Order {
   readonly joint: string | undefined;
@@ -53,22 +55,36 @@ function orderOf(drill: Drill): Order {
   return order;
 }
 
-/** Whether there are drills, long holds apart, that should come before one: of most drills there are none. */
-export function comesAfterSome(drill: Drill): boolean {
-  const { swing, halfCircle } = orderOf(drill);
-  return swing || halfCircle || TWO_LEGS_FIRST.has(drill.id);
-}
+/** Why one drill should come before another. */
+export type Precedence = 'circles' | 'neck' | 'two legs' | 'hold';
 
 /** Why one drill should come before another; undefined where the order does not matter. */
-export function comesBefore(
-  first: Drill,
-  then: Drill,
-  holdsFirst = true,
-): 'circles' | 'neck' | 'two legs' | 'hold' | undefined {
+export function comesBefore(first: Drill, then: Drill): Precedence | undefined {
   const [one, other] = [orderOf(first), orderOf(then)];
   if (one.circle && other.swing && one.joint === other.joint) return 'circles';
   if (one.turnOrNod && other.halfCircle) return 'neck';
-  if (holdsFirst && one.held && other.moving) return 'hold';
+  if (one.held && other.moving) return 'hold';
   if (TWO_LEGS_FIRST.get(then.id)?.has(first.id)) return 'two legs';
   return undefined;
+}
+
+/** Whether a drill comes before others, or after them, for a reason. */
+export function hasPrecedence(drill: Drill, why: Precedence): boolean {
+  const { circle, turnOrNod, held } = orderOf(drill);
+  const first = { circles: circle, neck: turnOrNod, hold: held, 'two legs': TWO_LEGS.has(drill.id) };
+  return first[why] || comesAfterSome(drill, why);
+}
+
+/** Whether there may be drills that should come before one, for a reason: of most drills there are none. */
+export function comesAfterSome(drill: Drill, why: Precedence): boolean {
+  switch (why) {
+    case 'circles':
+      return orderOf(drill).swing;
+    case 'neck':
+      return orderOf(drill).halfCircle;
+    case 'hold':
+      return orderOf(drill).moving;
+    case 'two legs':
+      return TWO_LEGS_FIRST.has(drill.id);
+  }
 }

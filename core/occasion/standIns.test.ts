@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { baseOf } from '../drills/drill.ts';
 import { libraryOf } from '../drills/library.ts';
-import { findingsOf } from '../testing/findings.ts';
+import { reviewCircuit } from '../review/reviewCircuit.ts';
 import { testDrill } from '../testing/drills.ts';
 import { bareSite } from '../testing/places.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
@@ -40,7 +40,7 @@ describe('kit that stands in for what a site lacks', () => {
   it('is not missed, where what nothing stands in for is', () => {
     const { circuit } = readWhiteboard('people: 6\nactivate\nbanded 30s', library);
     const titles = (site = ANYWHERE) =>
-      findingsOf(circuit, occasionOf({ library, site }))
+      reviewCircuit(circuit, occasionOf({ library, site }))
         .filter(({ rule }) => rule === 'too-few-things')
         .map(({ title }) => title);
     expect(titles()).toEqual([]);

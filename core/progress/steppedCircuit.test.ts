@@ -11,7 +11,7 @@ import { steppedCircuit } from './steppedCircuit.ts';
 
 const occasion = occasionOf({ library: testLibrary });
 const grave = (circuit: Parameters<typeof reviewCircuit>[0]): number =>
-  reviewCircuit(circuit, occasion).findings.filter(({ severity }) => severity !== 'note').length;
+  reviewCircuit(circuit, occasion).filter(({ severity }) => severity !== 'note').length;
 
 it('changes one slot a step, none whose dose is kept, and raises no warning', () => {
   fc.assert(

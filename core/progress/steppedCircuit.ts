@@ -144,7 +144,7 @@ const secondsOf = (dose: Dose): number => (dose.kind === 'time' ? dose.seconds.l
 
 /** How much is warned of or objected to. */
 function graveIn(circuit: Circuit, occasion: Occasion): number {
-  return reviewCircuit(circuit, occasion).findings.filter(({ severity }) => severity !== 'note').length;
+  return reviewCircuit(circuit, occasion).filter(({ severity }) => severity !== 'note').length;
 }
 
 function isOver(circuit: Circuit, occasion: Occasion): boolean {

@@ -1,11 +1,21 @@
 import { clockWords } from '../clockWords.ts';
 import { countAt, type Seconds } from '../units.ts';
+import { slotWork } from '../coverage/coverageOf.ts';
 import { workSecondsOneSide } from '../dose/workSeconds.ts';
 import { isRaising, mainTarget } from '../drills/kinds.ts';
 import { demandOf } from '../drills/demand.ts';
-import { baseOf } from '../drills/drill.ts';
+import { baseOf, type Drill } from '../drills/drill.ts';
 import { drillIn } from '../drills/onRung.ts';
-import { NSCA, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
+import {
+  NSCA,
+  TRADE,
+  type Finding,
+  type GraveRule,
+  type Laid,
+  type Note,
+  type NoteRule,
+  type Placed,
+} from './finding.ts';
 
 /**
  * Landings on the feet in one warm-up from which on it is a training of its own: half of what a beginner is given in a whole
@@ -43,10 +53,7 @@ function repetitions({ slot, rounds }: Placed, floor: Parameters<typeof workSeco
 /** More jumps and landings than a warm-up is for. */
 export const manyLandings: GraveRule = ({ placed, floor }) => {
   const jumping = placed.filter(
-    ({ drill, phase }) =>
-      (phase === 'potentiate' || (phase !== 'raise' && !isRaising(drill))) &&
-      !isRunning(drill) &&
-      demandOf(baseOf(drill).demands, 'impact') >= 2,
+    ({ drill, phase }) => (phase === 'potentiate' || (phase !== 'raise' && !isRaising(drill))) && isLanding(drill),
   );
   const landings = Math.round(jumping.reduce((sum, one) => sum + repetitions(one, floor), 0));
   if (landings <= MOST_LANDINGS) return [];
@@ -63,15 +70,18 @@ export const manyLandings: GraveRule = ({ placed, floor }) => {
 };
 
 /** Hard work that adds up, though no drill of it is too hard: people begin the session tired. */
-export const tiring: GraveRule = ({ placed, timeline: { segments }, approach: { caps } }) => {
-  const easy = caps.effort - EASY_BELOW_CAP;
-  // The way up to a lift is counted by what is on the bar, and rested from.
-  const hard = placed.filter(({ slot, drill }) => drill.effort > easy && slot.dose.kind !== 'lift');
-  const over = new Map(hard.map(({ slot, drill }) => [slot.id, drill.effort - easy]));
-  const worked = segments.filter(({ kind, slotId }) => kind === 'work' && over.has(slotId));
-  const strain = worked.reduce((sum, { length, slotId }) => sum + length * (over.get(slotId) ?? 0), 0);
+export const tiring: GraveRule = (laid) => {
+  const { placed, floor } = laid;
+  const { approach } = laid.occasion;
+  const easy = approach.caps.effort - EASY_BELOW_CAP;
+  const hard = placed.filter((one) => isTiring(one, laid));
+  const worked = hard.map(({ slot, drill, rounds }) => ({
+    seconds: slotWork(slot, floor, rounds),
+    over: drill.effort - easy,
+  }));
+  const strain = worked.reduce((sum, { seconds, over }) => sum + seconds * over, 0);
   if (strain <= MOST_STRAIN) return [];
-  const seconds = worked.reduce((sum, { length }) => sum + length, 0);
+  const seconds = worked.reduce((sum, one) => sum + one.seconds, 0);
   return [
     {
       rule: 'tiring',
@@ -84,9 +94,16 @@ export const tiring: GraveRule = ({ placed, timeline: { segments }, approach: { 
   ];
 };
 
+/** Whether people land on their feet in it again and again. */
+export const isLanding = (drill: Drill): boolean => !isRunning(drill) && demandOf(baseOf(drill).demands, 'impact') >= 2;
+
 /** Running is counted by its seconds and lengths, not by its steps. */
 const isRunning = ({ targets }: Placed['drill']): boolean =>
   (targets['pattern · run'] ?? 0) > (targets['pattern · jump'] ?? 0);
+
+/** Hard enough to tire, but for the way up to a lift: it is counted by what is on the bar, and rested from. */
+export const isTiring = ({ slot, drill }: Placed, { occasion: { approach } }: Laid): boolean =>
+  drill.effort > approach.caps.effort - EASY_BELOW_CAP && slot.dose.kind !== 'lift';
 
 /** More moves of the neck than it likes. */
 export const manyNeckMoves: NoteRule = ({ placed, floor }) => {
@@ -154,7 +171,7 @@ export const steepClimb: GraveRule = ({ placed }) =>
   });
 
 /** A raise that is too short for what the approach gives it. */
-export const shortRaise: NoteRule = ({ timeline: { segments, total }, library, approach }) => {
+export const shortRaise: NoteRule = ({ timeline: { segments, total }, occasion: { library, approach } }) => {
   const usual = (approach.shares.raise ?? 0) * total.plan;
   if (total.plan < LONG_ENOUGH || usual === 0) return [];
   const raised = segments

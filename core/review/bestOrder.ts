@@ -1,10 +1,10 @@
 import { slotsOf, type Block, type Slot } from '../circuit/circuit.ts';
 import type { Drill } from '../drills/drill.ts';
-import { readySeconds, talkBefore } from '../timeline/change.ts';
+import { moveSeconds, readyFor, readySeconds, talkBefore, talkSeconds, type Talk } from '../timeline/change.ts';
 import { withItsPeople } from '../occasion/occasion.ts';
 import { stanceAfter } from '../occasion/stance.ts';
 import { countAt, just, type Seconds } from '../units.ts';
-import type { BlockOrder, Reviewed } from './finding.ts';
+import type { BlockOrder, Laid } from './finding.ts';
 import { comesBefore } from '../drills/precedence.ts';
 import { drillIn } from '../drills/onRung.ts';
 
@@ -41,7 +41,7 @@ interface Task {
  *
  * @param worth an order that saves less is not looked for
  */
-export function bestOrder(block: Block, reviewed: Reviewed, worth: Seconds = 0): BetterOrder | undefined {
+export function bestOrder(block: Block, reviewed: Laid, worth: Seconds = 0): BetterOrder | undefined {
   if (!mayBeOrdered(block, reviewed)) return undefined;
   return betterOrder([block], reviewed, worth);
 }
@@ -54,7 +54,7 @@ export function bestOrder(block: Block, reviewed: Reviewed, worth: Seconds = 0):
  */
 export function bestOrderOfTwo(
   blocks: readonly [Block, Block],
-  reviewed: Reviewed,
+  reviewed: Laid,
   worth: Seconds = 0,
 ): BetterOrder | undefined {
   const slots = blocks.reduce((sum, { lines }) => sum + lines.length, 0);
@@ -64,21 +64,21 @@ export function bestOrderOfTwo(
 }
 
 /** Whether every line of a block is a slot that may stand at another place in it. */
-function mayBeOrdered(block: Block, { circuit }: Reviewed): boolean {
+function mayBeOrdered(block: Block, { circuit }: Laid): boolean {
   const slots = slotsOf(block);
   const isNonstop = block.noGaps || circuit.noGaps || slots.some(({ runsOn }) => runsOn);
   return !isNonstop && slots.length > 0 && slots.length === block.lines.length;
 }
 
-function betterOrder(blocks: readonly Block[], reviewed: Reviewed, worth: Seconds): BetterOrder | undefined {
+function betterOrder(blocks: readonly Block[], reviewed: Laid, worth: Seconds): BetterOrder | undefined {
   const slots = blocks.flatMap(slotsOf);
-  const drills = slots.flatMap((slot) => drillIn(slot, reviewed.library) ?? []);
+  const drills = slots.flatMap((slot) => drillIn(slot, reviewed.occasion.library) ?? []);
   if (slots.length < 2 || drills.length !== slots.length) return undefined;
   const task = taskOf(blocks, slots, drills, reviewed);
   const present = drills.map((_, index) => index);
   const cost = costOf(present, task);
   if (cost - leastCost(task) < worth) return undefined;
-  const order = drills.length <= EXACT_UP_TO ? exact(task) : nearest(task);
+  const order = drills.length <= EXACT_UP_TO ? exact(task, cost - worth) : nearest(task);
   const saves = cost - costOf(order, task);
   if (saves <= 0 || saves < worth) return undefined;
   const ordered = order.flatMap((index) => slots[index]?.id ?? []);
@@ -89,9 +89,9 @@ function betterOrder(blocks: readonly Block[], reviewed: Reviewed, worth: Second
   return { orders, saves };
 }
 
-function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readonly Drill[], reviewed: Reviewed): Task {
+function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readonly Drill[], reviewed: Laid): Task {
   const { circuit } = reviewed;
-  const occasion = withItsPeople(circuit, reviewed);
+  const occasion = withItsPeople(circuit, reviewed.occasion);
   const at = circuit.blocks.findIndex(({ id }) => id === blocks[0]?.id);
   const end = circuit.blocks.findIndex(({ id }) => id === blocks.at(-1)?.id);
   const drillOf = (slot: Slot | undefined) => slot && drillIn(slot, occasion.library);
@@ -102,7 +102,8 @@ function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readon
   const next = blockAfter && slotsOf(blockAfter)[0];
   const after = drillOf(next);
   const count = drills.length;
-  const talks = slots.map((slot) => talkBefore(slot, false));
+  const talks = drills.map((drill, at) => talkSeconds(drill, talkOf(slots[at]), occasion));
+  const talksAgain = drills.map((drill) => talkSeconds(drill, 'later round', occasion));
   const laterRounds = blocks.length === 1 ? countAt(blocks[0]?.rounds ?? just(1), 'plan') - 1 : 0;
   const first = new Float64Array((count + 1) * count);
   const later = new Float64Array(laterRounds > 0 ? count * count : 0);
@@ -110,15 +111,17 @@ function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readon
   const stances = [...drills.map(stanceAfter), last ? stanceAfter(last) : occasion.stance];
   stances.forEach((stance, from) => {
     drills.forEach((drill, to) => {
-      first[from * count + to] = readySeconds(stance, drill, talks[to] ?? 'first time', occasion);
-      if (laterRounds > 0 && from < count)
-        later[from * count + to] = readySeconds(stance, drill, 'later round', occasion);
+      const move = moveSeconds(stance, drill, occasion);
+      first[from * count + to] = readyFor(move, talks[to] ?? 0);
+      if (laterRounds > 0 && from < count) later[from * count + to] = readyFor(move, talksAgain[to] ?? 0);
     });
-    if (next && after && from < count) follows[from] = readySeconds(stance, after, talkBefore(next, false), occasion);
+    if (next && after && from < count) follows[from] = readySeconds(stance, after, talkOf(next), occasion);
   });
   const blockOf = blocks.flatMap((block, place) => slotsOf(block).map(() => place));
   return { drills, blockOf, laterRounds, first, later, follows };
 }
+
+const talkOf = (slot: Slot | undefined): Talk => (slot ? talkBefore(slot, false) : 'first time');
 
 /** Seconds between two drills in the first round and in a later one; from -1 is from what comes before the block. */
 const firstAt = ({ drills: { length }, first }: Task, from: number, to: number): Seconds =>
@@ -164,21 +167,49 @@ function goesBefore(earlier: number, later: number, { drills, blockOf }: Task): 
   return drill !== undefined && other !== undefined && comesBefore(drill, other) !== undefined;
 }
 
-/** For each drill, the ones that must come before it, as bits. */
+/**
+ * For each drill, the ones that must come before it, as bits. Of two that take as long wherever they stand, the one that is
+ * first stays first: no better order is lost, and far fewer are gone through.
+ */
 function mustFollow(task: Task): readonly number[] {
-  return task.drills.map((_, index) =>
+  const needs = task.drills.map((_, index) =>
     task.drills.reduce((bits, _other, other) => (goesBefore(other, index, task) ? bits | (1 << other) : bits), 0),
   );
+  const needed = needs.reduce((bits, need) => bits | need, 0);
+  const isFree = (index: number): boolean => needs[index] === 0 && (needed & (1 << index)) === 0;
+  return needs.map((need, index) => {
+    const earlier = needs.findLastIndex((_, other) => other < index && isFree(other) && areAlike(other, index, task));
+    return earlier >= 0 && isFree(index) ? 1 << earlier : need;
+  });
+}
+
+/** Whether two drills of a block may change places without any second more or less. */
+function areAlike(one: number, other: number, task: Task): boolean {
+  if (task.blockOf[one] !== task.blockOf[other] || task.follows[one] !== task.follows[other]) return false;
+  const after = (from: number, to: number) => firstAt(task, from, to);
+  const again = (from: number, to: number) => (task.laterRounds > 0 ? laterAt(task, from, to) : 0);
+  if (after(-1, one) !== after(-1, other)) return false;
+  return task.drills.every((_, index) => {
+    if (index === one) return after(one, other) === after(other, one) && again(one, other) === again(other, one);
+    if (index === other) return again(one, one) === again(other, other);
+    return (
+      after(index, one) === after(index, other) &&
+      after(one, index) === after(other, index) &&
+      again(index, one) === again(index, other) &&
+      again(one, index) === again(other, index)
+    );
+  });
 }
 
 /**
  * The exact best: for every set of drills done, first drill and last drill, the cheapest way there (Held & Karp 1962). The
  * first drill is part of the state because later rounds begin with it again.
+ *
+ * @param limit an order that takes longer is not looked for: where there is none, the order stays as it is
  */
-function exact(task: Task): readonly number[] {
+function exact(task: Task, limit: Seconds): readonly number[] {
   const count = task.drills.length;
   const needs = mustFollow(task);
-  const all = (1 << count) - 1;
   const between = new Float64Array(count * count);
   for (let from = 0; from < count; from += 1) {
     for (let to = 0; to < count; to += 1) {
@@ -191,41 +222,56 @@ function exact(task: Task): readonly number[] {
   // In one round it does not matter later which drill was the first: all can be tried at once.
   const starts = task.laterRounds === 0 ? [free] : free.map((index) => [index]);
   for (const firsts of starts) {
-    const found = cheapestFrom(firsts, count, needs, all, between, task);
+    const found = cheapestFrom(firsts, needs, between, task, limit);
     if (found && found.cost < best.cost) best = found;
   }
   return best.order.length === count ? best.order : task.drills.map((_, index) => index);
 }
 
+/**
+ * The cheapest way to every drill as the last of every set, and the drill before it, where that is known. Kept from one call
+ * to the next: to make them anew takes as long as to fill them (npm run bench).
+ */
+const COSTS = new Float64Array(EXACT_UP_TO << EXACT_UP_TO);
+const BEFORE = new Int8Array(COSTS.length);
+
 function cheapestFrom(
   firsts: readonly number[],
-  count: number,
   needs: readonly number[],
-  all: number,
   between: Float64Array,
   task: Task,
+  limit: Seconds,
 ): { cost: Seconds; order: readonly number[] } | undefined {
-  const size = (all + 1) * count;
-  const cost = new Float64Array(size).fill(Infinity);
-  const from = new Int8Array(size).fill(-1);
+  const count = needs.length;
+  const all = (1 << count) - 1;
+  const left = leastLeft(between, task.follows);
   const at = (done: number, last: number) => done * count + last;
-  for (const first of firsts) cost[at(1 << first, first)] = firstAt(task, -1, first);
+  const cost = COSTS.fill(Infinity, 0, at(all + 1, 0));
+  const from = BEFORE;
+  for (const first of firsts) {
+    cost[at(1 << first, first)] = firstAt(task, -1, first);
+    from[at(1 << first, first)] = -1;
+  }
   const [again] = firsts;
   const next = new Int8Array(count);
   const lasts = new Int8Array(count);
   for (let done = 1; done < all; done += 1) {
-    // Which may come next is the same whichever was the last, and only what is done can have been the last.
-    let choices = 0;
+    // Only what is done can have been the last, and only what can still end within the limit is worth going on with.
+    const most = limit - (left[done] as number);
     let ends = 0;
+    for (let last = 0; last < count; last += 1) {
+      if ((cost[done * count + last] as number) <= most) lasts[ends++] = last;
+    }
+    if (ends === 0) continue;
+    // Which may come next is the same whichever was the last.
+    let choices = 0;
     for (let index = 0; index < count; index += 1) {
       const need = needs[index] as number;
-      if ((done & (1 << index)) !== 0) lasts[ends++] = index;
-      else if ((need & done) === need) next[choices++] = index;
+      if ((done & (1 << index)) === 0 && (need & done) === need) next[choices++] = index;
     }
     for (let end = 0; end < ends; end += 1) {
       const last = lasts[end] as number;
       const here = cost[done * count + last] as number;
-      if (here === Infinity) continue;
       for (let choice = 0; choice < choices; choice += 1) {
         const index = next[choice] as number;
         const there = (done | (1 << index)) * count + index;
@@ -253,6 +299,25 @@ function cheapestFrom(
     last = before;
   }
   return { cost: best.cost, order };
+}
+
+/** For every set of drills done, as bits, seconds that the others take at the least: each after the one that it is soonest ready after. */
+function leastLeft(between: Float64Array, follows: Float64Array): Float64Array {
+  const count = follows.length;
+  const least = follows.map((_, to) => {
+    let soonest = Infinity;
+    for (let from = 0; from < count; from += 1) {
+      if (from !== to) soonest = Math.min(soonest, between[from * count + to] ?? Infinity);
+    }
+    return soonest;
+  });
+  const left = new Float64Array(1 << count);
+  left[0] = least.reduce((sum, one) => sum + one, Math.min(...follows));
+  for (let done = 1; done < left.length; done += 1) {
+    const newest = 31 - Math.clz32(done);
+    left[done] = (left[done & ~(1 << newest)] ?? 0) - (least[newest] ?? 0);
+  }
+  return left;
 }
 
 /** A good order for long blocks: always the nearest drill that may come next, the earlier one where two are as near. */

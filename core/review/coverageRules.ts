@@ -13,7 +13,7 @@ const SLOTS_FOR_PLANES = 4;
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The same target three times while another the session needs has none. */
-export const repeatedTarget: NoteRule = ({ coverage, session, placed }) => {
+export const repeatedTarget: NoteRule = ({ coverage, occasion: { session }, placed }) => {
   if (!session) return [];
   const [gap] = gapsIn(coverage).filter(({ covered }) => covered < 0.1);
   if (!gap) return [];
@@ -35,11 +35,12 @@ export const repeatedTarget: NoteRule = ({ coverage, session, placed }) => {
 };
 
 /** What the main session needs most and the circuit does not give. */
-export const gap: NoteRule = ({ coverage, session, placed, circuit, library, site, ceilings }) => {
+export const gap: NoteRule = ({ coverage, occasion, placed, circuit }) => {
+  const { session } = occasion;
   if (!session || placed.length === 0) return [];
   const [most] = gapsIn(coverage).filter(({ need }) => need >= 0.7);
   if (!most) return [];
-  const closing = closersOf(most.target, circuit, { library, site, ceilings }, Infinity, 1).length > 0;
+  const closing = closersOf(most.target, circuit, occasion, Infinity, 1).length > 0;
   return [
     {
       rule: 'gap',

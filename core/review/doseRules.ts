@@ -4,7 +4,16 @@ import { holdCaps } from '../approach/holdCaps.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
 import { clockWords } from '../clockWords.ts';
-import { BEHM, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
+import {
+  BEHM,
+  TRADE,
+  type Finding,
+  type GraveRule,
+  type Laid,
+  type Note,
+  type NoteRule,
+  type Placed,
+} from './finding.ts';
 import { targetWords } from '../drills/targetWords.ts';
 import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
 
@@ -17,7 +26,7 @@ function oneSide({ slot, rounds }: Placed, floor: Floor): Seconds {
 const timed = (seconds: Seconds): Dose => ({ kind: 'time', seconds: just(seconds) });
 
 /** Holds that are long for one muscle group before what comes after them. */
-export const longHold: GraveRule = ({ placed, floor, approach, session }) => {
+export const longHold: GraveRule = ({ placed, floor, occasion: { approach, session } }) => {
   const caps = holdCaps(approach, session);
   if (!caps) return [];
   const before = session?.holds === 'short' ? session.name.toLowerCase() : 'training';
@@ -54,7 +63,13 @@ export const longHold: GraveRule = ({ placed, floor, approach, session }) => {
 };
 
 /** Rolling that is long for one area, or long in all. */
-export const longRolling: NoteRule = ({ placed, floor, approach: { caps } }) => {
+export const longRolling: NoteRule = ({
+  placed,
+  floor,
+  occasion: {
+    approach: { caps },
+  },
+}) => {
   const rolled = placed.filter(({ drill }) => isRolling(drill));
   const long = rolled.flatMap((one): readonly Note[] => {
     const seconds = oneSide(one, floor);
@@ -90,19 +105,21 @@ export const longRolling: NoteRule = ({ placed, floor, approach: { caps } }) => 
 };
 
 /** Too hard before the fast part. */
-export const tooHard: GraveRule = ({ placed, approach: { caps } }) =>
-  placed
-    // Light sets on the way to a lift belong where the lift is.
-    .filter(({ phase, slot }) => phase !== 'potentiate' && slot.dose.kind !== 'lift')
-    .filter(({ drill }) => drill.effort > caps.effort)
+export const tooHard: GraveRule = (laid) =>
+  laid.placed
+    .filter((one) => one.phase !== 'potentiate' && isHarderThanAllowed(one, laid))
     .map(({ slot, drill, phase }): Finding => ({
       rule: 'too-hard',
       severity: 'warn',
       slotIds: [slot.id],
       title: `${drill.name} is effort ${drill.effort} in ${phase}`,
-      words: `A warm-up should not tire: effort up to ${caps.effort}, but for the fast part at its end. Take an easier version.`,
+      words: `A warm-up should not tire: effort up to ${laid.occasion.approach.caps.effort}, but for the fast part at its end. Take an easier version.`,
       source: TRADE,
     }));
+
+/** Harder than a drill may be. Light sets on the way to a lift belong where the lift is. */
+export const isHarderThanAllowed = ({ slot, drill }: Placed, { occasion: { approach } }: Laid): boolean =>
+  slot.dose.kind !== 'lift' && drill.effort > approach.caps.effort;
 
 /** A drill with sides that is dosed as if it had none. */
 export const oneSideOnly: GraveRule = ({ placed }) =>

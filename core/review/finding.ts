@@ -7,6 +7,7 @@ import type { Instruction } from '../swaps/swap.ts';
 import type { SlotTracks } from '../swaps/tracksFor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Timeline } from '../timeline/timeline.ts';
+import type { Level, Seconds } from '../units.ts';
 
 /** `stop` should not be run like this; `warn` is worth changing; `note` is worth knowing. */
 export type Severity = 'stop' | 'warn' | 'note';
@@ -63,22 +64,26 @@ export interface Placed {
 }
 
 /** What a rule is given whose findings may be graver than a note. Coverage never is, and takes long to work out. */
-export interface Laid extends Occasion, WhoDoesWhat {
+export interface Laid extends WhoDoesWhat {
+  readonly occasion: Occasion;
   readonly circuit: Circuit;
   readonly floor: Floor;
   /** How many people do it; 0 where nobody knows. */
   readonly headcount: number;
-  readonly timeline: Timeline;
-  /** Every slot whose drill is known, in order. */
+  /** Every slot whose drill is known, in order; and the same for each block. */
   readonly placed: readonly Placed[];
+  readonly placedByBlock: readonly (readonly Placed[])[];
+  /** What it takes with every range at a level, worked out when it is asked for. */
+  readonly lasts: (level: Level) => Seconds;
 }
 
 /** What every rule is given. */
 export interface Reviewed extends Laid {
+  readonly timeline: Timeline;
   readonly coverage: Coverage;
 }
 
-/** A rule that may find more than a note. Every fix is tried against it before it is offered. */
+/** A rule that may find more than a note. A fix is tried against it before it is offered. */
 export type GraveRule = (laid: Laid) => readonly Finding[];
 /** A rule that finds notes alone. No fix is tried against it: the compiler keeps warnings and stops out of it. */
 export type NoteRule = (reviewed: Reviewed) => readonly Note[];

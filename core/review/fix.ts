@@ -4,7 +4,42 @@ import { withDrill } from '../circuit/slot.ts';
 import { isStaticHold } from '../drills/kinds.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { instructed } from '../swaps/swap.ts';
-import type { Fix } from './finding.ts';
+import type { Fix, Placed } from './finding.ts';
+
+/** What of a circuit a fix may change: what is done in its slots, in how many rounds, in which phase, in what order, in what time. */
+export type Aspect = 'slots' | 'rounds' | 'phases' | 'order' | 'length';
+
+/** What a fix changes of a circuit. */
+export interface Changed {
+  readonly aspects: ReadonlySet<Aspect>;
+  /** The slots that it moves among the others, as they were; every slot where it changes what is done in some. */
+  readonly moved: readonly Placed[];
+}
+
+/** What a fix changes of a circuit whose slots are placed; it may be less. */
+export function changedBy(fix: Fix, placed: readonly Placed[]): Changed {
+  switch (fix.kind) {
+    case 'dose':
+    case 'sides':
+    case 'swap':
+      return { aspects: new Set(['slots', 'length']), moved: placed };
+    case 'order': {
+      const blockIds = new Set(fix.orders.map(({ blockId }) => blockId));
+      // One is offered only where it makes the circuit shorter.
+      return { aspects: new Set(['order']), moved: placed.filter(({ blockId }) => blockIds.has(blockId)) };
+    }
+    case 'block order':
+      return { aspects: new Set(['order', 'length']), moved: placed };
+    case 'before': {
+      const moved = placed.filter(({ slot }) => slot.id === fix.slotId);
+      const other = placed.find(({ slot }) => slot.id === fix.otherId);
+      const aspects = new Set<Aspect>(['order', 'length']);
+      if (moved.some(({ rounds }) => rounds !== other?.rounds)) aspects.add('rounds');
+      if (moved.some(({ phase }) => phase !== other?.phase)) aspects.add('phases');
+      return { aspects, moved };
+    }
+  }
+}
 
 /** A circuit with what a finding proposes done. Unchanged where what it speaks of is no longer there. */
 export function fixed(circuit: Circuit, fix: Fix, library: DrillLibrary): Circuit {

@@ -27,11 +27,16 @@ function countOf(item: Kit, { kit, counts }: Site): number {
 const IN_EVERY_ROOM: ReadonlySet<Kit> = new Set<Kit>(['partner', 'line']);
 
 /** Whether there is none of a piece of kit, or less of it than people. */
-const isShort = (item: Kit, { site, headcount }: Laid): boolean => countOf(item, site) < Math.max(1, headcount);
+const isShort = (item: Kit, { occasion: { site }, headcount }: Laid): boolean =>
+  countOf(item, site) < Math.max(1, headcount);
 
 /** Kit that the place lacks, or less of it than people: said once for each piece, of all the drills that need it. */
 export const tooFewThings: GraveRule = (laid) => {
-  const { placed, site, headcount } = laid;
+  const {
+    placed,
+    occasion: { site },
+    headcount,
+  } = laid;
   const short = [...new Set(placed.flatMap(({ drill }) => drill.kit))].filter((item) => isShort(item, laid));
   return short.map((item): Finding => {
     const there = countOf(item, site);
@@ -52,16 +57,17 @@ export const tooFewThings: GraveRule = (laid) => {
 const orElse = (someThere: boolean): string => (someThere ? 'Take turns, run stations, or ' : 'Leave it out, or ');
 
 /**
- * What is said of too few things, with what to do in each of the drills instead as its fix. Looked for once a review: it
- * goes through the whole library for every slot.
+ * What is said of too few things, with what to do in each of the drills instead as its fix. It goes through the
+ * whole library for every slot.
  */
 export function withKitSwaps(finding: Finding, laid: Laid): Finding {
-  const { circuit, library, placed, site } = laid;
+  const { circuit, placed, occasion } = laid;
+  const { library, site } = occasion;
   const lacking = new Set(KIT.filter((item) => isShort(item, laid)));
   const used = new Set(placed.map(({ drill }) => drill.id));
-  const users = slotPlaces(circuit, laid).filter(({ slot }) => finding.slotIds.includes(slot.id));
+  const users = slotPlaces(circuit, occasion).filter(({ slot }) => finding.slotIds.includes(slot.id));
   const standIns = users.flatMap((place) => {
-    const does = withoutKit(place, lacking, laid, used);
+    const does = withoutKit(place, lacking, occasion, used);
     const found = does && instructed(library, does);
     if (!found) return [];
     // What stands in for one drill does not stand in for the next as well.

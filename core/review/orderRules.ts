@@ -1,28 +1,29 @@
 import type { Phase } from '../drills/phase.ts';
 import { clockWords } from '../clockWords.ts';
+import { slotWork } from '../coverage/coverageOf.ts';
 import { BEHM, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
 import { isMoving, isRaising, isStaticHold } from '../drills/kinds.ts';
-import { drillIn } from '../drills/onRung.ts';
-import { comesAfterSome, comesBefore } from '../drills/precedence.ts';
+import { comesAfterSome, comesBefore, type Precedence } from '../drills/precedence.ts';
 
 /** How far effort may fall after its first peak before it counts as going cold. Common practice, no source. */
 const FALL = 2;
 
 /** Nothing raises the pulse, or something fast comes before enough has. */
-export const raiseFirst: GraveRule = ({ timeline: { segments }, placed, approach, library }) => {
+export const raiseFirst: GraveRule = ({ placed, occasion: { approach }, floor }) => {
   if (placed.length === 0) return [];
-  const fast = segments.find(({ phase, kind }) => phase === 'potentiate' && kind === 'work');
-  const raised = segments
-    .filter(({ phase, kind, start }) => phase !== 'potentiate' && kind === 'work' && (!fast || start < fast.start))
-    .filter((segment) => isRaising(drillIn(segment, library) ?? { targets: {} }))
-    .reduce((sum, { length }) => sum + length, 0);
+  const at = placed.findIndex(({ phase }) => phase === 'potentiate');
+  const fast = placed[at];
+  const raised = placed
+    .slice(0, Math.max(0, at))
+    .filter(({ drill }) => isRaising(drill))
+    .reduce((sum, { slot, rounds }) => sum + slotWork(slot, floor, rounds), 0);
   const { raiseBeforeFast } = approach.caps;
   if (fast && raised < raiseBeforeFast) {
     return [
       {
         rule: 'fast-before-warm',
         severity: 'warn',
-        slotIds: [fast.slotId],
+        slotIds: [fast.slot.id],
         title: `Fast work after ${clockWords(raised)} of raising`,
         words: `Give the pulse at least ${raiseBeforeFast} s of raising before anything fast or elastic.`,
         source: TRADE,
@@ -43,7 +44,7 @@ export const raiseFirst: GraveRule = ({ timeline: { segments }, placed, approach
 };
 
 /** Blocks in another order than the approach's. */
-export const phaseOrder: NoteRule = ({ circuit, approach }) => {
+export const phaseOrder: NoteRule = ({ circuit, occasion: { approach } }) => {
   const rank = (phase: Phase): number => approach.order.indexOf(phase);
   const known = circuit.blocks.filter(({ phase, lines }) => rank(phase) >= 0 && lines.length > 0);
   const late = known.find(
@@ -67,43 +68,59 @@ export const phaseOrder: NoteRule = ({ circuit, approach }) => {
   ];
 };
 
-const WHY = {
-  circles: { rule: 'swing-before-circle', words: 'Circle a joint before swinging it.' },
-  neck: { rule: 'neck-circles-first', words: 'Turns and nods come before circles of the neck.' },
-  'two legs': { rule: 'one-leg-first', words: 'Two legs come before one.' },
-} as const;
+/** Circles of the neck before it has turned and nodded. */
+export const neckOrder: GraveRule = ({ placed }) =>
+  outOfOrder(placed, 'neck').map(([early, later]): Finding => ({
+    ...orderFinding(early, later),
+    rule: 'neck-circles-first',
+    severity: 'warn',
+    words: 'Turns and nods come before circles of the neck.',
+  }));
 
-/** Drills of one joint or one ladder in the wrong order. */
-export const wrongOrder: GraveRule = ({ placed }) =>
-  placed.flatMap((early, index): readonly Finding[] => {
-    if (!comesAfterSome(early.drill)) return [];
-    const later = placed.slice(index + 1).find(({ drill }) => {
-      const why = comesBefore(drill, early.drill, false);
-      return why !== undefined && why !== 'hold';
-    });
-    const why = later && comesBefore(later.drill, early.drill, false);
-    if (!later || !why || why === 'hold') return [];
-    // Said once, of the first slot of a drill that is there twice.
-    if (placed.slice(0, index).some(({ drill }) => drill.id === early.drill.id || drill.id === later.drill.id))
-      return [];
-    return [
-      {
-        rule: WHY[why].rule,
-        severity: why === 'neck' ? 'warn' : 'note',
-        slotIds: [early.slot.id, later.slot.id],
-        title: `${early.drill.name} before ${later.drill.name.toLowerCase()}`,
-        words: WHY[why].words,
-        source: TRADE,
-        fix: { label: `Put ${later.drill.name.toLowerCase()} first`, change: before(later, early) },
-      },
-    ];
+/** A joint that swings before it has circled. */
+export const swingOrder: NoteRule = ({ placed }) =>
+  outOfOrder(placed, 'circles').map(([early, later]): Note => ({
+    ...orderFinding(early, later),
+    rule: 'swing-before-circle',
+    severity: 'note',
+    words: 'Circle a joint before swinging it.',
+  }));
+
+/** One leg before two, on the same ladder. */
+export const legOrder: NoteRule = ({ placed }) =>
+  outOfOrder(placed, 'two legs').map(([early, later]): Note => ({
+    ...orderFinding(early, later),
+    rule: 'one-leg-first',
+    severity: 'note',
+    words: 'Two legs come before one.',
+  }));
+
+/** The pairs of which the second should come before the first for a reason: said once, of the first slot of a drill that is there twice. */
+function outOfOrder(placed: readonly Placed[], why: Precedence): readonly (readonly [early: Placed, later: Placed])[] {
+  const waiting = placed.filter(({ drill }) => comesAfterSome(drill, why));
+  return waiting.flatMap((early) => {
+    const index = placed.indexOf(early);
+    const later = placed.find(({ drill }, at) => at > index && comesBefore(drill, early.drill) === why);
+    if (!later) return [];
+    const drills = new Set([early.drill.id, later.drill.id]);
+    return placed.slice(0, index).some(({ drill }) => drills.has(drill.id)) ? [] : [[early, later] as const];
   });
+}
+
+function orderFinding(early: Placed, later: Placed) {
+  return {
+    slotIds: [early.slot.id, later.slot.id],
+    title: `${early.drill.name} before ${later.drill.name.toLowerCase()}`,
+    source: TRADE,
+    fix: { label: `Put ${later.drill.name.toLowerCase()} first`, change: before(later, early) },
+  };
+}
 
 const before = (moved: Placed, other: Placed) =>
   ({ kind: 'before', slotId: moved.slot.id, otherId: other.slot.id }) as const;
 
 /** Long holds after the moving drills. */
-export const holdAfterMoving: NoteRule = ({ placed, session, circuit }) => {
+export const holdAfterMoving: NoteRule = ({ placed, occasion: { session }, circuit }) => {
   const firstMoving = placed.findIndex(({ drill }) => isMoving(drill));
   if (firstMoving < 0 || session?.holds === 'free' || (!session && circuit.purpose === '')) return [];
   const moving = placed[firstMoving];

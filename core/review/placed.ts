@@ -1,21 +1,18 @@
-import { slotsOf, type Circuit } from '../circuit/circuit.ts';
-import type { DrillLibrary } from '../drills/library.ts';
-import { countAt } from '../units.ts';
-import type { Occasion } from '../occasion/occasion.ts';
-import { floorOf, headcount } from '../occasion/floor.ts';
-import type { Timeline } from '../timeline/timeline.ts';
-import type { Laid, Placed, WhoDoesWhat } from './finding.ts';
+import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
 import { drillIn } from '../drills/onRung.ts';
+import type { DrillLibrary } from '../drills/library.ts';
+import { floorOf, headcount } from '../occasion/floor.ts';
+import type { Occasion } from '../occasion/occasion.ts';
+import { countAt } from '../units.ts';
+import type { Laid, Placed, WhoDoesWhat } from './finding.ts';
 
-/** Every slot of a circuit whose drill is known, in order, with what rules ask about it. */
-export function placedIn(circuit: Circuit, library: DrillLibrary): readonly Placed[] {
-  return circuit.blocks.flatMap((block) =>
-    slotsOf(block).flatMap((slot): readonly Placed[] => {
-      const drill = drillIn(slot, library);
-      if (!drill) return [];
-      return [{ slot, drill, blockId: block.id, phase: block.phase, rounds: countAt(block.rounds, 'plan') }];
-    }),
-  );
+/** The slots of a block whose drill is known, in order, with what rules ask about them. */
+function placedIn(block: Block, library: DrillLibrary): readonly Placed[] {
+  const rounds = countAt(block.rounds, 'plan');
+  return slotsOf(block).flatMap((slot): readonly Placed[] => {
+    const drill = drillIn(slot, library);
+    return drill ? [{ slot, drill, blockId: block.id, phase: block.phase, rounds }] : [];
+  });
 }
 
 /** A circuit laid out for the rules: what each slot is, on which floor, in what time, for whom. */
@@ -23,9 +20,23 @@ export function laidOut(
   circuit: Circuit,
   occasion: Occasion,
   { tracks, people }: WhoDoesWhat,
-  timeline: Timeline,
+  lasts: Laid['lasts'],
 ): Laid {
-  const placed = placedIn(circuit, occasion.library);
   const here = { floor: floorOf(circuit, occasion), headcount: headcount(circuit, occasion) };
-  return { ...occasion, ...here, circuit, timeline, placed, tracks, people };
+  const placedByBlock = circuit.blocks.map((block) => placedIn(block, occasion.library));
+  const placed = inOrder(placedByBlock);
+  return { occasion, ...here, circuit, lasts, placedByBlock, placed, tracks, people };
 }
+
+/** The same with another circuit for the same people: a block that is in both is not placed again. */
+export function withCircuit(laid: Laid, circuit: Circuit, lasts: Laid['lasts']): Laid {
+  const before = laid.circuit.blocks;
+  const placedByBlock = circuit.blocks.map(
+    (block) => laid.placedByBlock[before.indexOf(block)] ?? placedIn(block, laid.occasion.library),
+  );
+  return { ...laid, circuit, lasts, placedByBlock, placed: inOrder(placedByBlock) };
+}
+
+// Not flat(): it takes a slow path in the engine (npm run bench).
+const inOrder = (placedByBlock: readonly (readonly Placed[])[]): readonly Placed[] =>
+  ([] as readonly Placed[]).concat(...placedByBlock);

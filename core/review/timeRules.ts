@@ -2,18 +2,38 @@ import { workStretches } from '../dose/workSeconds.ts';
 import { slotsOf, type Block } from '../circuit/circuit.ts';
 import { bestOrder, bestOrderOfTwo, type BetterOrder } from './bestOrder.ts';
 import { clockWords } from '../clockWords.ts';
-import { TRADE, type Finding, type GraveRule, type Note, type NoteRule } from './finding.ts';
+import type { Seconds } from '../units.ts';
+import { TRADE, type Finding, type GraveRule, type Laid, type Note, type NoteRule } from './finding.ts';
 
 /** Under this share of the time there is, a circuit is remarked on as short. Common practice, no source. */
 const SHORT_BELOW = 0.85;
+/** Less than this over the time there is reads as 0:00. */
+const WORTH_SAYING: Seconds = 0.5;
 /** Seconds a better order must save to be worth saying. Common practice, no source. */
 const WORTH_REORDERING = 4;
 
 /** Longer than the time there is. */
-export const overTime: GraveRule = ({ circuit, timeline, placed, floor }) => {
-  const { available } = circuit;
-  const over = timeline.total.plan - available;
-  if (available === 0 || over <= 0) return [];
+export const overTime: GraveRule = ({ circuit: { available }, lasts }) => {
+  if (available === 0) return [];
+  const over = lasts('plan') - available;
+  if (over < WORTH_SAYING) return [];
+  return [
+    {
+      rule: 'over-time',
+      severity: over > available * 0.25 ? 'stop' : 'warn',
+      slotIds: [],
+      title: `${clockWords(over)} over the ${clockWords(available)} there is`,
+      words: 'Shorten a dose, let sides alternate, or take something out.',
+      source: TRADE,
+    },
+  ];
+};
+
+/** What is said of being over the time, with whether the low ends fit, and the sides that would save some as its fix. */
+export function withTimeSaved(finding: Finding, { circuit: { available }, lasts, placed, floor }: Laid): Finding {
+  const least = lasts('low');
+  const fits = least <= available ? ` At the low end of every range it fits: ${clockWords(least)}.` : '';
+  const told = { ...finding, words: `${finding.words}${fits}` };
   const turning = placed.filter(({ slot, drill }) => slot.sides === 'each' && drill.sidesAllowed.includes('alternate'));
   const saved = turning.filter(({ slot }) => {
     const [each, alternate] = (['each', 'alternate'] as const).map((sides) =>
@@ -21,20 +41,10 @@ export const overTime: GraveRule = ({ circuit, timeline, placed, floor }) => {
     );
     return (alternate ?? 0) <= (each ?? 0);
   });
-  const fits =
-    timeline.total.low <= available ? ` At the low end of every range it fits: ${clockWords(timeline.total.low)}.` : '';
-  const finding: Finding = {
-    rule: 'over-time',
-    severity: over > available * 0.25 ? 'stop' : 'warn',
-    slotIds: [],
-    title: `${clockWords(over)} over the ${clockWords(available)} there is`,
-    words: `Shorten a dose, let sides alternate, or take something out.${fits}`,
-    source: TRADE,
-  };
-  if (saved.length === 0) return [finding];
+  if (saved.length === 0) return told;
   const change = { kind: 'sides', slotIds: saved.map(({ slot }) => slot.id), sides: 'alternate' } as const;
-  return [{ ...finding, fix: { label: 'Let sides alternate', change } }];
-};
+  return { ...told, fix: { label: 'Let sides alternate', change } };
+}
 
 /** Much shorter than the time there is. */
 export const underTime: NoteRule = ({ circuit: { available }, timeline: { total } }) => {
@@ -53,7 +63,7 @@ export const underTime: NoteRule = ({ circuit: { available }, timeline: { total 
 };
 
 /** Longer than what the approach takes a warm-up to be, the way up to a lift left out. */
-export const tooLong: NoteRule = ({ timeline: { segments, total }, placed, approach }) => {
+export const tooLong: NoteRule = ({ timeline: { segments, total }, placed, occasion: { approach } }) => {
   const lifts = new Set(placed.filter(({ slot }) => slot.dose.kind === 'lift').map(({ slot }) => slot.id));
   const lifted = segments.filter(({ slotId }) => lifts.has(slotId)).reduce((sum, { length }) => sum + length, 0);
   const seconds = total.plan - lifted;
@@ -71,13 +81,17 @@ export const tooLong: NoteRule = ({ timeline: { segments, total }, placed, appro
 };
 
 /** Too much of the time goes into getting ready, changing sides and resting. */
-export const hiddenTime: NoteRule = ({ timeline: { hidden: all, segments, total }, approach: { caps }, placed }) => {
+export const hiddenTime: NoteRule = ({
+  timeline: { hidden: all, segments, total },
+  occasion: { approach },
+  placed,
+}) => {
   // Between sets under a bar people rest because they must.
   const underABar = new Set(placed.filter(({ slot }) => slot.dose.kind === 'lift').map(({ slot }) => slot.id));
   const hidden = segments
     .filter(({ restAfter, slotId }) => restAfter === 'set' && underABar.has(slotId))
     .reduce((left, { length }) => left - length, all);
-  if (total.plan === 0 || hidden <= total.plan * caps.hidden) return [];
+  if (total.plan === 0 || hidden <= total.plan * approach.caps.hidden) return [];
   return [
     {
       rule: 'hidden-time',

@@ -50,6 +50,7 @@ export function tooClose<Other extends SetApart>(
 
 /** Whether what a circuit is kept from is what another session is for, both in a coach's words. */
 export function isKeptFrom(kept: string, purpose: string, sessions: readonly MainSession[] = MAIN_SESSIONS): boolean {
+  if (kept === '') return false;
   const meant = new Set(meaningsOf(purpose, sessions));
   return kept.split(PARTS).some((part) => {
     // To keep something from fast work is not to keep it from an easy run.

@@ -17,6 +17,7 @@ export function postureChange(from: Stance, to: Stance, times: TradeTimes): Seco
 
 /** Seconds to put down what is no longer needed and take up what is. Kit used by both stays in the hand. */
 export function kitChange(from: readonly Kit[], to: readonly Kit[], times: TradeTimes): Seconds {
+  if (from === to || (from.length === 0 && to.length === 0)) return 0;
   const put = from.filter((item) => !to.includes(item)).map((item) => times.putDown[handlingOf(item)]);
   const taken = to.filter((item) => !from.includes(item)).map((item) => times.takeUp[handlingOf(item)]);
   return [...put, ...taken].reduce((sum, seconds) => sum + seconds, 0);
@@ -32,16 +33,19 @@ export function talkBefore({ shownFirst }: Pick<Slot, 'shownFirst'>, laterRound:
 
 /** Seconds of `ready` before a drill: the longer of moving there and talking, because a coach talks while people move. */
 export function readySeconds(from: Stance, drill: Drill, said: Talk, occasion: Occasion): Seconds {
-  const talk = talkSeconds(drill, said, occasion);
-  return ceilToHalfSecond(Math.max(moveSeconds(from, drill, occasion), talk));
+  return readyFor(moveSeconds(from, drill, occasion), talkSeconds(drill, said, occasion));
 }
+
+/** Seconds of `ready` where people move for one time and their coach talks for another. */
+export const readyFor = (move: Seconds, talk: Seconds): Seconds => ceilToHalfSecond(Math.max(move, talk));
 
 /** Whether people wait for the words before a drill, or the words for the people. */
 export function talkLasts(from: Stance, drill: Drill, said: Talk, occasion: Occasion): boolean {
   return talkSeconds(drill, said, occasion) > moveSeconds(from, drill, occasion);
 }
 
-function talkSeconds(drill: Drill, said: Talk, { times, habits, newDrills }: Occasion): Seconds {
+/** Seconds that a coach talks before a drill. */
+export function talkSeconds(drill: Drill, said: Talk, { times, habits, newDrills }: Occasion): Seconds {
   if (said === 'later round') return times.talkLaterRound * habits.talk;
   const isNew = said === 'shown' || newDrills.has(drill.id);
   return (isNew ? times.talkNew : times.talkKnown) * (habits.drills[drill.id] ?? habits.talk);
@@ -52,7 +56,8 @@ export function straightInSeconds(from: Stance, drill: Drill, occasion: Occasion
   return ceilToHalfSecond(moveSeconds(from, drill, occasion));
 }
 
-function moveSeconds(from: Stance, drill: Drill, { times, habits, slowToFloor }: Occasion): Seconds {
+/** Seconds that people take to get to a drill, and to put down and take up what it needs. */
+export function moveSeconds(from: Stance, drill: Drill, { times, habits, slowToFloor }: Occasion): Seconds {
   const posture = postureChange(from, drill, times) * (slowToFloor ? times.slowToFloor : 1);
   return (posture + kitChange(from.kit, drill.kit, times)) * habits.move;
 }

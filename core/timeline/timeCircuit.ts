@@ -1,12 +1,12 @@
-import { slotsOf, type Block, type Circuit } from '../circuit/circuit.ts';
+import { slotsOf, type Circuit } from '../circuit/circuit.ts';
 import { setCount } from '../circuit/sets.ts';
-import { countAt, spreadOf, type Level, type Seconds } from '../units.ts';
-import { stanceAfter } from '../occasion/stance.ts';
-import { busySeconds, paddedTo, piecesOf, roundRestPiece, type Piece, type Turn } from './pieces.ts';
+import { spreadOf, type Seconds } from '../units.ts';
+import type { Piece, Turn } from './pieces.ts';
 import { floorOf } from '../occasion/floor.ts';
 import { withItsPeople, type Occasion } from '../occasion/occasion.ts';
+import { blockTimes, lengthOf } from './blockTimes.ts';
 import type { Segment, SlotTime, Timeline } from './timeline.ts';
-import { drillIn } from '../drills/onRung.ts';
+import { walkBlock, type Arrival } from './walk.ts';
 
 /**
  * Lays a circuit out in time: for every slot ready → work → (switch → work) → rest, block by block and round by round.
@@ -16,10 +16,9 @@ import { drillIn } from '../drills/onRung.ts';
  * @example timeCircuit(circuit, occasionOf({ library })).total.plan // seconds
  */
 export function timeCircuit(circuit: Circuit, usual: Occasion): Timeline {
-  const occasion = withItsPeople(circuit, usual);
-  const segments = segmentsAt(circuit, occasion, 'plan');
+  const segments = segmentsOf(circuit, withItsPeople(circuit, usual));
   const total = spreadOf((level) =>
-    level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthAt(circuit, occasion, level),
+    level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthOf(blockTimes(circuit, usual, level)),
   );
   const byKind = sumsBy(NO_SECONDS_BY_KIND, segments, (segment) => segment.kind);
   return {
@@ -35,63 +34,18 @@ export function timeCircuit(circuit: Circuit, usual: Occasion): Timeline {
 const NO_SECONDS_BY_KIND = { ready: 0, work: 0, switch: 0, rest: 0 };
 const NO_SECONDS_BY_PHASE = { release: 0, raise: 0, mobilise: 0, activate: 0, integrate: 0, potentiate: 0 };
 
-/** Goes through a circuit as people do, and shows every piece that takes time, in order. */
-function walk(circuit: Circuit, occasion: Occasion, level: Level, show: (turn: Turn, piece: Piece) => void): void {
-  let { stance } = occasion;
-  let begun = false;
-  const floor = floorOf(circuit, occasion);
-  for (const block of circuit.blocks) {
-    const turns = turnsOf(block, occasion, level, circuit.noGaps, begun);
-    begun ||= turns.length > 0;
-    const busy = (turn: Turn): Seconds => busySeconds(piecesOf(turn, stance, occasion, level, floor));
-    const longest = block.stations ? Math.max(0, ...turns.map(busy)) : 0;
-    turns.forEach((turn, index) => {
-      const pieces = paddedTo(longest, piecesOf(turn, stance, occasion, level, floor));
-      for (const piece of pieces) if (piece.length > 0) show(turn, piece);
-      const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
-      if (roundEnds && block.roundRest > 0) show(turn, roundRestPiece(block.roundRest, occasion));
-      stance = stanceAfter(turn.drill);
-    });
-  }
-}
-
-function segmentsAt(circuit: Circuit, occasion: Occasion, level: Level): readonly Segment[] {
+function segmentsOf(circuit: Circuit, occasion: Occasion): readonly Segment[] {
+  const walk = { occasion, floor: floorOf(circuit, occasion), noGaps: circuit.noGaps, level: 'plan' } as const;
   const segments: Segment[] = [];
   let clock: Seconds = 0;
-  walk(circuit, occasion, level, (turn, piece) => {
-    segments.push(segmentOf(turn, piece, setCount(turn.slot, level), clock));
-    clock += piece.length;
-  });
+  let from: Arrival = { stance: occasion.stance, begun: false };
+  for (const block of circuit.blocks) {
+    from = walkBlock(block, from, walk, (turn, piece) => {
+      segments.push(segmentOf(turn, piece, setCount(turn.slot, 'plan'), clock));
+      clock += piece.length;
+    });
+  }
   return segments.slice(0, segments.findLastIndex((segment) => segment.kind !== 'rest') + 1);
-}
-
-/** The length of a circuit, without laying it out. */
-function lengthAt(circuit: Circuit, occasion: Occasion, level: Level): Seconds {
-  let clock: Seconds = 0;
-  let lastEffort: Seconds = 0;
-  walk(circuit, occasion, level, (_turn, piece) => {
-    clock += piece.length;
-    if (piece.kind !== 'rest') lastEffort = clock;
-  });
-  return lastEffort;
-}
-
-/** The turns of a block; `onward` where the whole circuit has no gaps, `begun` where something was before it. */
-function turnsOf(block: Block, occasion: Occasion, level: Level, onward: boolean, begun: boolean): readonly Turn[] {
-  const rounds = countAt(block.rounds, level);
-  const known = slotsOf(block).flatMap((slot) => {
-    const drill = drillIn(slot, occasion.library);
-    return drill ? [{ slot, drill }] : [];
-  });
-  return Array.from({ length: rounds }, (_, index) => index + 1).flatMap((round) =>
-    known.map(({ slot, drill }, at) => {
-      const nonstop = onward || block.noGaps;
-      const opens = round === 1 && at === 0;
-      const straight = at > 0 && slot.runsOn ? 'straight in' : 'ready';
-      const entry = (opens ? onward && begun : nonstop) ? 'no gap' : straight;
-      return { block, slot, drill, round, rounds, nonstop, entry };
-    }),
-  );
 }
 
 // Written out field by field: spreading the piece into so large a literal takes a slow path in the engine (npm run bench).

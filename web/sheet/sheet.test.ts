@@ -3,7 +3,7 @@ import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { effortOf } from '@prompt-spark/core/effort/effortOf';
-import { findingsOf } from '@prompt-spark/core/testing/findings';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { TEST_FLOOR } from '@prompt-spark/core/testing/places';
 import { describe, expect, it } from 'vitest';
@@ -15,7 +15,7 @@ const occasion = occasionOf({ library: testLibrary, approach: approachOf('') });
 const circuitOf = (board: string) => readWhiteboard(board, testLibrary).circuit;
 const notesOf = (board: string) => {
   const circuit = circuitOf(board);
-  const findings = findingsOf(circuit, occasion);
+  const findings = reviewCircuit(circuit, occasion);
   return marginNotes(circuit, findings, testLibrary);
 };
 

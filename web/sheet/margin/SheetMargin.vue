@@ -31,7 +31,7 @@ function tap(tapped: Tab): void {
   last = tapped;
 }
 
-const reviewed = useFindings(() => shown.value && tab.value === 'notes');
+const reviewed = useFindings();
 const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.findings, library.library));
 </script>
 

@@ -6,8 +6,8 @@ import { floorOf } from '@prompt-spark/core/occasion/floor';
 import { startsAt } from '@prompt-spark/core/circuit/wallClock';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
-import { reviewCircuit, type Review } from '@prompt-spark/core/review/reviewCircuit';
-import type { WhoDoesWhat } from '@prompt-spark/core/review/finding';
+import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
+import type { Finding, WhoDoesWhat } from '@prompt-spark/core/review/finding';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
@@ -78,8 +78,8 @@ export const useSheetStore = defineStore('sheet', () => {
     const { clock } = laid.value.circuit;
     return clock ? startsAt(clock, timeline.value.total.plan) : undefined;
   });
-  /** Everything there is to say about it, fixes untried; with who does what, where that is known. */
-  function review(who?: WhoDoesWhat): Review {
+  /** Everything there is to say about it; with who does what, where that is known. */
+  function review(who?: WhoDoesWhat): readonly Finding[] {
     return reviewCircuit(laid.value.circuit, laid.value.occasion, who, timeline.value);
   }
   const site = computed(() => library.siteOf(draft.value.siteId));

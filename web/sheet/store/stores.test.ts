@@ -164,7 +164,7 @@ describe('the desk', () => {
   it('notes in the margin what cannot be read, with ways to write it, and how far the plan is over', async () => {
     const { sheet, editing } = await opened();
     editing.enterAll('in: 0:30\nraise\nrun 40s\nwobble reech 8-10/side');
-    const notes = marginNotes(sheet.circuit, sheet.review().findings, useLibraryStore().library);
+    const notes = marginNotes(sheet.circuit, sheet.review(), useLibraryStore().library);
     expect(notes.map(({ severity, title }) => `${severity}: ${title}`).slice(0, 2)).toEqual([
       'warn: “wobble reech 8-10/side” was not read',
       'stop: 0:13 over the 0:30 there is',

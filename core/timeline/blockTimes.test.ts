@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { moveLine } from '../circuit/edit.ts';
+import type { Circuit } from '../circuit/circuit.ts';
+import { occasionOf } from '../occasion/occasion.ts';
+import { anyCircuit } from '../testing/arbitrary.ts';
+import { testLibrary } from '../testing/drills.ts';
+import { blockTimes, lengthOf } from './blockTimes.ts';
+import { timeCircuit } from './timeCircuit.ts';
+
+const occasion = occasionOf({ library: testLibrary });
+
+describe('block by block', () => {
+  it('a circuit takes as long as it is laid out', () => {
+    fc.assert(
+      fc.property(anyCircuit, (circuit) => {
+        const { total } = timeCircuit(circuit, occasion);
+        expect(lengthOf(blockTimes(circuit, occasion, 'plan'))).toBeCloseTo(total.plan, 6);
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it('it takes as long after a change, with what is known of it from before', () => {
+    fc.assert(
+      fc.property(anyCircuit, fc.nat(), fc.nat(), (circuit, from, to) => {
+        const known = blockTimes(circuit, occasion, 'plan');
+        for (const changed of changesOf(circuit, from, to)) {
+          const times = blockTimes(changed, occasion, 'plan', known);
+          expect(times).toEqual(blockTimes(changed, occasion, 'plan'));
+        }
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it('what was not changed, and is come to as before, is not gone through again', () => {
+    fc.assert(
+      fc.property(anyCircuit, (circuit) => {
+        const known = blockTimes(circuit, occasion, 'plan');
+        expect(blockTimes({ ...circuit }, occasion, 'plan', known).every((time, at) => time === known[at])).toBe(true);
+      }),
+    );
+  });
+});
+
+/** The circuit with a line moved to the front of another block, and with a block taken to the end. */
+function changesOf(circuit: Circuit, from: number, to: number): readonly Circuit[] {
+  const lines = circuit.blocks.flatMap((block) => block.lines);
+  const line = lines[from % Math.max(1, lines.length)];
+  const block = circuit.blocks[to % Math.max(1, circuit.blocks.length)];
+  if (!line || !block) return [];
+  const blocks = [...circuit.blocks.filter((one) => one !== block), block];
+  return [moveLine(circuit, line.id, { blockId: block.id, index: 0 }), { ...circuit, blocks }];
+}

@@ -1,12 +1,15 @@
-// Prints a line for each test that failed in a report of Vitest, with the first line of why.
+// Prints a line for each test of a report of Vitest that failed, with the first line of why; with "again" in place of those
+// the ones that passed at their second try.
 import { readFileSync } from 'node:fs';
 
-const report = JSON.parse(readFileSync(process.argv[2], 'utf8'));
+const [path, which] = process.argv.slice(2);
+const status = which === 'again' ? 'passed' : 'failed';
+const report = JSON.parse(readFileSync(path, 'utf8'));
 for (const file of report.testResults) {
   const name = file.name.replace(`${process.cwd()}/`, '');
-  const failed = file.assertionResults.filter(({ status }) => status === 'failed');
-  for (const test of failed)
+  const told = file.assertionResults.filter((test) => test.status === status && test.failureMessages.length > 0);
+  for (const test of told)
     process.stdout.write(`\n${name}: ${test.fullName}: ${test.failureMessages.join(' ').slice(0, 1000)}`);
-  if (file.status === 'failed' && failed.length === 0)
+  if (status === 'failed' && file.status === 'failed' && told.length === 0)
     process.stdout.write(`\n${name}: ${file.message.slice(0, 1000)}`);
 }

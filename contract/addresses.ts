@@ -67,6 +67,7 @@ export const ADDRESSES = {
   session: { method: 'GET', path: '/api/sessions/:id', access: 'coach' },
   addSession: { method: 'POST', path: '/api/sessions', access: 'coach' },
   moveSession: { method: 'PUT', path: '/api/sessions/:id', access: 'coach' },
+  pickForSession: { method: 'PUT', path: '/api/sessions/:id/picks', access: 'coach' },
   fitSession: { method: 'PUT', path: '/api/sessions/:id/fit', access: 'coach' },
   bringBackSession: { method: 'POST', path: '/api/sessions/:id/bring-back', access: 'coach' },
   takeOutSession: { method: 'DELETE', path: '/api/sessions/:id', access: 'coach' },

@@ -42,6 +42,7 @@ import { doseSchema, measure } from './dose.ts';
 import {
   id,
   idOrNull,
+  innerId,
   instant,
   line,
   listOf,
@@ -56,9 +57,6 @@ import {
 } from './fields.ts';
 import { shortVersion } from './fit.ts';
 import { cursor, nextCursor, unreadables, type Unreadable } from './page.ts';
-
-/** Ids inside a circuit need only be unique within it. */
-const innerId = Joi.string().min(1).max(64).required();
 
 const unreadLine = shape<UnreadLine>({ kind: oneOf('unread'), id: innerId, text: line(MOST_UNREAD) });
 
@@ -106,6 +104,7 @@ const block = shape<Block>({
   roundRest: seconds(0, MOST_SECONDS),
   stations: yesOrNo,
   noGaps: yesOrNo,
+  pick: whole(0, MOST_LINES).allow(null),
   lines: listOf(anyLine).max(MOST_LINES),
 });
 

@@ -7,7 +7,7 @@ export type DocumentKind =
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
-  circuit: 7,
+  circuit: 8,
   drill: 1,
   approach: 2,
   'main session': 2,
@@ -45,6 +45,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { shownFirst: false })),
     // Version 6 changed no line of its script, and led nobody through a drill.
     (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { said: [], guide: null })),
+    // Version 7 did all that was in a block.
+    (circuit) => withEach(circuit, 'blocks', (block) => withDefaults(block, { pick: null })),
   ],
   person: [
     (person) => person,

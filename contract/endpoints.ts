@@ -41,6 +41,7 @@ import {
   seriesWishSchema,
   sessionListSchema,
   sessionMoveSchema,
+  sessionPicksSchema,
   sessionSpanSchema,
 } from './session.ts';
 import {
@@ -386,6 +387,14 @@ export const ENDPOINTS = {
     says: 'Holds a session at another time or place, by another coach, for another group or for longer; with those of its series that follow, if wished, each by as many hours on the clock of its site.',
     params: idInAddress,
     body: sessionMoveSchema,
+    answers: { 204: null },
+    problems: [404],
+  }),
+  pickForSession: endpoint(ADDRESSES.pickForSession, {
+    says: 'Sets whose turn it is in the blocks that pick, for a session alone, and runs it as planned again; null for nothing picked yet.',
+    params: idInAddress,
+    body: sessionPicksSchema,
+    ...CIRCUIT,
     answers: { 204: null },
     problems: [404],
   }),

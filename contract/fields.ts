@@ -35,6 +35,9 @@ const uuid = Joi.string().lowercase().guid({ separator: '-', wrapper: false });
 
 export const id = uuid.required();
 
+/** Ids inside a circuit need only be unique within it. */
+export const innerId = Joi.string().min(1).max(64).required();
+
 /** A UUID, or null for none. */
 export const idOrNull = uuid.allow(null).required();
 

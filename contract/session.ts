@@ -1,11 +1,12 @@
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import type { FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
-import { MOST_PURPOSE } from '@prompt-spark/core/circuit/bounds';
+import { MOST_BLOCKS, MOST_LINES, MOST_PURPOSE } from '@prompt-spark/core/circuit/bounds';
+import type { BlockPick } from '@prompt-spark/core/circuit/pick';
 import { MOST_REPEATS } from '@prompt-spark/core/schedule/bounds';
 import type { Seconds } from '@prompt-spark/core/units';
 import Joi from 'joi';
 import { circuitRecordSchema, fuseSchema, type CircuitRecord } from './circuit.ts';
-import { id, idOrNull, instant, line, listOf, name, oneOf, shape, whole } from './fields.ts';
+import { id, idOrNull, innerId, instant, line, listOf, name, oneOf, shape, whole } from './fields.ts';
 import { agreedFit } from './fit.ts';
 import { unreadables, type Unreadable } from './page.ts';
 
@@ -87,7 +88,21 @@ export interface PlannedSession extends BookedSession {
   readonly runId: string | null;
   /** How it is shortened for this session alone; null where it is run as planned. */
   readonly fit: AgreedFit | null;
+  /** Whose turn it is in the blocks of its circuit that pick; null until it is picked. */
+  readonly picks: readonly BlockPick[] | null;
 }
+
+/** What is sent to pick for a session. */
+export interface SessionPicks {
+  readonly picks: readonly BlockPick[] | null;
+}
+
+/** Whose turn it is in each block that picks. */
+export const blockPicks = listOf(shape<BlockPick>({ blockId: innerId, slotIds: listOf(innerId).max(MOST_LINES) })).max(
+  MOST_BLOCKS,
+);
+
+export const sessionPicksSchema = shape<SessionPicks>({ picks: blockPicks.allow(null) });
 
 export const plannedSessionSchema = shape<PlannedSession>({
   ...booked,
@@ -95,6 +110,7 @@ export const plannedSessionSchema = shape<PlannedSession>({
   circuit: circuitRecordSchema,
   runId: idOrNull,
   fit: agreedFit.allow(null),
+  picks: blockPicks.allow(null),
 });
 
 /** When a session starts, as calendar and clock on the wall of its site show it. */

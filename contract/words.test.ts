@@ -24,7 +24,7 @@ describe('what is wrong with a field', () => {
   });
 
   it('calls a field by its name, wherever it lies', () => {
-    expect(messages(circuitSchema, { title: 'x', notBefore: '', notAfter: '', blocks: [{ lines: [{}] }] })).toEqual(
+    expect(messages(circuitSchema, { title: 'x', notBefore: '', notAfter: '', blocks: [{ pick: null, lines: [{}] }] })).toEqual(
       expect.arrayContaining(['Purpose is missing', 'Kind is missing']),
     );
     expect(messages(personDocumentSchema, { birthYear: 'then' })).toContain('Birth year is not a number');

@@ -90,6 +90,8 @@ export interface Block {
   readonly stations: boolean;
   /** Nothing stops in it: one slot runs into the next, so that only its first is got ready for and sides change in passing. */
   readonly noGaps: boolean;
+  /** How many of its slots are done at a time: the first ones, while the others wait for their turn. Null for all of them. */
+  readonly pick: number | null;
   readonly lines: readonly Line[];
 }
 
@@ -152,9 +154,15 @@ export function emptyCircuit(title: string): Circuit {
   };
 }
 
-/** The slots of a block, without the lines that could not be read. */
-export function slotsOf(block: Block): readonly Slot[] {
-  return block.lines.filter((line): line is Slot => line.kind === 'slot');
+/** The slots of a block that are done: without those that wait for their turn, and the lines that could not be read. */
+export function slotsOf({ lines, pick }: Pick<Block, 'lines' | 'pick'>): readonly Slot[] {
+  const slots = lines.filter((line): line is Slot => line.kind === 'slot');
+  return pick === null ? slots : slots.slice(0, pick);
+}
+
+/** The slots of a block that wait for their turn. */
+export function waitingIn({ lines, pick }: Pick<Block, 'lines' | 'pick'>): readonly Slot[] {
+  return pick === null ? [] : lines.filter((line): line is Slot => line.kind === 'slot').slice(pick);
 }
 
 /** How many lines of a circuit were not read, so that its time leaves them out. */

@@ -142,6 +142,10 @@ function anyBlock(at: number, most: number): fc.Arbitrary<Block> {
     roundRest: fc.oneof(fc.constant(0), halves(0, 60)),
     stations: fc.boolean(),
     noGaps: fc.boolean(),
+    pick: fc.oneof(
+      { weight: 3, arbitrary: fc.constant(null) },
+      { weight: 1, arbitrary: fc.integer({ min: 1, max: 3 }) },
+    ),
     lines: fc
       .integer({ min: 0, max: most })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(`line-${at}-${index}`)))),

@@ -150,6 +150,7 @@ function anyFitBlock(id: string, phase: Phase, drills: readonly Drill[], most: n
     roundRest: fc.constantFrom(0, 0, 10),
     stations: fc.constantFrom(false, false, false, false, false, true),
     noGaps: fc.constantFrom(false, false, false, true),
+    pick: fc.constant(null),
     lines: fc
       .tuple(
         fc.option(anyCommonDose, { freq: 3 }),

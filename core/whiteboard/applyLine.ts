@@ -60,21 +60,15 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
     case 'lanes':
       return heading({ lanes: read.lanes });
     case 'block': {
-      const { phase, rounds, roundRest, stations, noGaps } = read;
-      const block = { ...newBlock(ids.block(), phase), rounds, roundRest, stations, noGaps };
+      const { phase, rounds, roundRest, stations, noGaps, pick } = read;
+      const block = { ...newBlock(ids.block(), phase), rounds, roundRest, stations, noGaps, pick };
       const after = placeAfter(circuit, cursor)?.blockId;
       return { circuit: insertBlock(circuit, block, after), cursor: { blockId: block.id, lineId: '' } };
     }
-    case 'rounds': {
-      const here = blockAt(circuit, cursor);
-      // A part that was opened by its phase and holds nothing yet is the one that is meant.
-      if (here?.lines.length === 0) {
-        const changed = changeBlock(circuit, here.id, (block) => ({ ...block, rounds: read.rounds }));
-        return { circuit: changed, cursor };
-      }
-      const block = { ...newBlock(ids.block(), here?.phase ?? 'mobilise'), rounds: read.rounds };
-      return { circuit: insertBlock(circuit, block, here?.id), cursor: { blockId: block.id, lineId: '' } };
-    }
+    case 'rounds':
+      return ofPart({ circuit, cursor }, { rounds: read.rounds }, ids);
+    case 'pick':
+      return ofPart({ circuit, cursor }, { pick: read.pick }, ids);
     case 'round rest': {
       const here = blockAt(circuit, cursor);
       if (!here) return unread(read.text);
@@ -100,6 +94,16 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
 }
 
 /** The block that a new line would go into; undefined before the first. */
+/** What is said of a part on a line of its own: of the one that was opened by its phase and holds nothing yet, else of a new one. */
+function ofPart({ circuit, cursor }: Written, said: Partial<Block>, ids: NewIds): Written {
+  const here = blockAt(circuit, cursor);
+  if (here?.lines.length === 0) {
+    return { circuit: changeBlock(circuit, here.id, (block) => ({ ...block, ...said })), cursor };
+  }
+  const block = { ...newBlock(ids.block(), here?.phase ?? 'mobilise'), ...said };
+  return { circuit: insertBlock(circuit, block, here?.id), cursor: { blockId: block.id, lineId: '' } };
+}
+
 function blockAt(circuit: Circuit, cursor: Cursor): Block | undefined {
   const place = placeAfter(circuit, cursor);
   return circuit.blocks.find(({ id }) => id === place?.blockId);

@@ -45,6 +45,7 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'mobilise 2 rounds rest 20s', says: 'twice through, with a rest between' },
       { line: 'activate 3-4 rounds', says: 'rounds may be a range' },
       { line: 'integrate stations 2 rounds', says: 'its slots run side by side, and all change together' },
+      { line: 'mobilise 2 of these', says: 'two of its drills at a time, by turns; “pick two” is read, too' },
       { line: 'raise no gaps', says: 'a flow: one drill runs into the next' },
     ],
   },

@@ -12,7 +12,7 @@ import { drillAtStart, nearestNames, plainName, type DrillLibrary } from '../dri
 import { PHASES, type Phase } from '../drills/phase.ts';
 import { plainText } from '../reading/plainText.ts';
 import { ofBothSides, sidesNotSaid, turnsOnly, type Sided } from '../reading/sides.ts';
-import { roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
+import { pickApart, pickSaid, roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
 import { restSaid } from '../reading/restLine.ts';
 import { endsHeld, understandOnward } from '../reading/onward.ts';
 import { understand } from '../reading/understand.ts';
@@ -45,6 +45,8 @@ export function readLine(
     if (warmUp) return { kind: 'warm-up', ...warmUp };
     const rounds = roundsSaid(text);
     if (rounds !== undefined) return { kind: 'rounds', rounds: just(rounds) };
+    const pick = pickSaid(text);
+    if (pick !== undefined) return { kind: 'pick', pick };
     const roundRest = roundRestSaid(text);
     if (roundRest !== undefined) return { kind: 'round rest', rest: roundRest, text };
     const rest = restSaid(text);
@@ -102,6 +104,7 @@ function problemOf({ column, expected, unknown, nearest }: Unreadable, typed: st
 /** Half a letter and the letter zero, as a file that is no text holds them, cannot be kept anywhere: each is shown as �. */
 export const wellFormed = (text: string): string => text.replaceAll(/\0|\p{Surrogate}/gu, '\uFFFD');
 
+const PICK = '(\\d{1,2})\\s+of\\s+(?:these|\\d{1,2})(?:\\s+\\d{1,2}(?!\\d|\\s*-|\\s*rounds?))?(?![a-z\\d])';
 const PHASE_NAME = `(${PHASES.join('|')})(?![\\w-])`;
 
 function readBlock(text: string): ReadLine | undefined {
@@ -113,6 +116,7 @@ function readBlock(text: string): ReadLine | undefined {
   let roundRest = 0;
   let stations = false;
   let noGaps = false;
+  let pick: number | null = null;
   while (!scanner.atEnd) {
     const { column } = scanner;
     if (scanner.take('stations(?![a-z])')) {
@@ -121,6 +125,12 @@ function readBlock(text: string): ReadLine | undefined {
     }
     if (scanner.take('no\\s+gaps?(?![a-z])')) {
       noGaps = true;
+      continue;
+    }
+    const picked = scanner.take(PICK);
+    if (picked) {
+      pick = Number(picked[0]);
+      if (pick < 1) throw new Unreadable(column, 'at least 1 of these');
       continue;
     }
     const times = scanner.take(`${COUNT}\\s*rounds?(?![a-z])`);
@@ -132,11 +142,11 @@ function readBlock(text: string): ReadLine | undefined {
     if (!rest)
       throw new Unreadable(
         column,
-        'rounds and the rest between them, such as 2 rounds rest 20s, “stations” or “no gaps”',
+        'rounds and the rest between them, such as 2 rounds rest 20s, “stations”, “no gaps” or “2 of these”',
       );
     roundRest = durationRange(rest, column, 0).high;
   }
-  return { kind: 'block', phase, rounds, roundRest, stations, noGaps };
+  return { kind: 'block', phase, rounds, roundRest, stations, noGaps, pick };
 }
 
 /** What coaches write over a part of a warm-up, and the phase that it is. Common practice, no source. */
@@ -151,7 +161,7 @@ const PHASE_WORDS: Readonly<Record<Phase, string>> = {
 
 /** A heading over a part in a coach's own words: "Mobility:", "Activation x2", "2 rounds: foam rolling". */
 function readSpokenBlock(text: string): ReadLine | undefined {
-  const plain = plainText(text).replace(/[:.]$/, '');
+  const { plain, pick } = pickApart(plainText(text).replace(/[:.]$/, ''));
   for (const phase of PHASES) {
     const found = matcher(phase).exec(plain);
     if (!found) continue;
@@ -164,6 +174,7 @@ function readSpokenBlock(text: string): ReadLine | undefined {
       roundRest: 0,
       stations: false,
       noGaps: found[4] !== undefined,
+      pick,
     };
   }
   return undefined;

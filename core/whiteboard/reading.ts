@@ -27,9 +27,12 @@ export type ReadLine =
       readonly roundRest: Seconds;
       readonly stations: boolean;
       readonly noGaps: boolean;
+      readonly pick: number | null;
     }
   /** A part that is gone through so often, of which nobody says what phase it is: that of the part before. */
   | { readonly kind: 'rounds'; readonly rounds: Range }
+  /** How many of the drills of a part are done at a time, on a line of its own. */
+  | { readonly kind: 'pick'; readonly pick: number }
   /** Rest between the rounds of the part that is being written. Where there is none, the line was not read. */
   | { readonly kind: 'round rest'; readonly rest: Seconds; readonly text: string }
   /** A drill, and what it goes straight into in the same line. */

@@ -95,8 +95,36 @@ describe('a whiteboard line', () => {
       roundRest: 20,
       noGaps: false,
       stations: false,
+      pick: null,
     });
     expect(read('Raise 3-4 rounds')).toMatchObject({ phase: 'raise', rounds: { low: 3, high: 4 }, roundRest: 0 });
+  });
+
+  it.each([
+    ['mobilise 2 of these', 2, 1],
+    ['mobilise 2 of 6', 2, 1],
+    ['mobilise 2 of these 6 2 rounds', 2, 2],
+    ['Mobility - pick two', 2, 1],
+    ['Mobility (choose 3 of these)', 3, 1],
+    ['Mobility, any two of the following six:', 2, 1],
+    ['mobility 2 exercises from these', 2, 1],
+  ])('opens a block of which some are done at a time: %s', (line, pick, rounds) => {
+    expect(read(line)).toMatchObject({
+      kind: 'block',
+      phase: 'mobilise',
+      pick,
+      rounds: { low: rounds, high: rounds },
+    });
+  });
+
+  it.each([
+    ['two of these six:', 2],
+    ['Pick 3', 3],
+    ['do one of these', 1],
+    ['choose any two of the following', 2],
+    ['2 out of these 4', 2],
+  ])('says of the part that is open how many are done at a time: %s', (line, pick) => {
+    expect(read(line)).toEqual({ kind: 'pick', pick });
   });
 
   it('reads headings', () => {

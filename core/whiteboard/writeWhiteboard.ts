@@ -47,10 +47,10 @@ function writeBlock(block: Block, library: DrillLibrary): string {
 }
 
 /** A block's own line: "mobilise 2 rounds rest 20s". */
-export function writeBlockLine({ phase, rounds, roundRest, stations, noGaps }: Block): string {
+export function writeBlockLine({ phase, rounds, roundRest, stations, noGaps, pick }: Block): string {
   const once = rounds.low === 1 && rounds.high === 1;
   const times = once ? '' : ` ${writeRange(rounds)} rounds`;
-  return `${phase}${stations ? ' stations' : ''}${noGaps ? ' no gaps' : ''}${times}${roundRest ? ` rest ${roundRest}s` : ''}`;
+  return `${phase}${stations ? ' stations' : ''}${noGaps ? ' no gaps' : ''}${pick === null ? '' : ` ${pick} of these`}${times}${roundRest ? ` rest ${roundRest}s` : ''}`;
 }
 
 /** A slot as one whiteboard line, or the text of a line that could not be read. */

@@ -59,6 +59,7 @@ describe('another studio', () => {
     await stranger.ask(ADDRESSES.takeOutRun, run.id).expect(404);
     await stranger.ask(ADDRESSES.bringBackRun, run.id).expect(404);
     await stranger.ask(ADDRESSES.correctRun, run.id).send({ effort: 0, warm: null, note: 'Mine' }).expect(404);
+    await stranger.ask(ADDRESSES.pickForSession, session.id).send({ picks: [] }).expect(404);
     await stranger.ask(ADDRESSES.fitSession, session.id).send({ fit: null }).expect(404);
     const { coaches } = (await stranger.ask(ADDRESSES.places).expect(200)).body as StudioPlaces;
     await stranger

@@ -197,6 +197,8 @@ describe('what it documents', () => {
     await send('session', 200, undefined, booked.id);
     await send('moveSession', 204, newMove({ coachId: coaches[0]?.id ?? '' }), booked.id);
     const plan = { slots: { one: { kind: 'out' } }, blocks: { a: { rounds: 1, rest: 'half' } }, namesOnly: false };
+    const picks = [{ blockId: 'a', slotIds: ['one'] }];
+    await send('pickForSession', 204, { picks }, booked.id);
     await send('fitSession', 204, { fit: { seconds: 240, plan } }, booked.id);
     await send('session', 200, undefined, booked.id);
     await send('takeOutSession', 204, undefined, booked.id);

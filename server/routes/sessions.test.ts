@@ -94,6 +94,38 @@ describe('a session', () => {
     await coach.ask(ADDRESSES.fitSession, crypto.randomUUID()).send({ fit }).expect(404);
   });
 
+  it('is picked for by itself, and then is shortened no more by what was meant for other drills', async () => {
+    const session = newSession(circuit.id);
+    await coach.ask(ADDRESSES.addSession).send(session).expect(201);
+    expect((await coach.ask(ADDRESSES.session, session.id)).body).toMatchObject({ picks: null });
+    const fit = { seconds: 240, plan: { slots: { one: { kind: 'out' } }, blocks: {}, namesOnly: false } };
+    await coach.ask(ADDRESSES.fitSession, session.id).send({ fit }).expect(204);
+    const picks = [{ blockId: 'raise', slotIds: ['one', 'three'] }];
+    await coach.ask(ADDRESSES.pickForSession, session.id).send({ picks }).expect(204);
+    expect((await coach.ask(ADDRESSES.session, session.id)).body).toMatchObject({ picks, fit: null });
+    await coach.ask(ADDRESSES.pickForSession, session.id).send({ picks: null }).expect(204);
+    expect((await coach.ask(ADDRESSES.session, session.id)).body).toMatchObject({ picks: null });
+    const wrong = [{ blockId: 'raise', slotIds: [7] }];
+    await coach.ask(ADDRESSES.pickForSession, session.id).send({ picks: wrong }).expect(422);
+    await coach.ask(ADDRESSES.pickForSession, crypto.randomUUID()).send({ picks }).expect(404);
+  });
+
+  it('is listed for no longer than what is picked for it takes', async () => {
+    const own = newCircuit('# Turns\nraise 1 of these\n  step jack 20s alt\n  step jack 120s alt');
+    await coach.ask(ADDRESSES.addCircuit).send(own).expect(201);
+    const session = newSession(own.id);
+    await coach.ask(ADDRESSES.addSession).send(session).expect(201);
+    const listed = async () => {
+      const { body } = await span('2026-11-20T00:00:00.000Z', '2026-12-01T00:00:00.000Z').expect(200);
+      return (body as SessionList).sessions.find(({ id }) => id === session.id)?.seconds ?? 0;
+    };
+    const first = await listed();
+    const [block] = own.circuit.blocks;
+    const picks = [{ blockId: block?.id ?? '', slotIds: [block?.lines[1]?.id ?? ''] }];
+    await coach.ask(ADDRESSES.pickForSession, session.id).send({ picks }).expect(204);
+    expect((await listed()) - first).toBe(100);
+  });
+
   it('is listed only for a span that makes sense', async () => {
     await span('2026-12-02T00:00:00.000Z', '2026-12-01T00:00:00.000Z').expect(422);
     await span('2026-01-01T00:00:00.000Z', '2026-12-01T00:00:00.000Z').expect(422);

@@ -1,7 +1,14 @@
 import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import type { Handlers } from '../http/serve.ts';
 import type { Database } from '../store/database.ts';
-import { addSession, bringBackSession, fitSession, moveSession, takeOutSession } from '../store/booking.ts';
+import {
+  addSession,
+  bringBackSession,
+  fitSession,
+  moveSession,
+  pickForSession,
+  takeOutSession,
+} from '../store/booking.ts';
 import { sessionOf, sessionsBetween } from '../store/sessions.ts';
 import { told } from './unreadable.ts';
 
@@ -38,6 +45,8 @@ export function sessionRoutes(database: Database) {
       }
     },
 
+    pickForSession: async ({ account: { studioId }, params: { id }, body: { picks } }) =>
+      mustBeThere(await pickForSession(database, studioId, id, picks), 'session'),
     fitSession: async ({ account: { studioId }, params: { id }, body: { fit } }) =>
       mustBeThere(await fitSession(database, studioId, id, fit), 'session'),
 

@@ -4,6 +4,7 @@ import { USUAL_PLATES, type Plates } from '@prompt-spark/core/dose/lift';
 import type { Access } from '@prompt-spark/contract/person';
 import type { Approach } from '@prompt-spark/core/approach/approach';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
+import type { BlockPick } from '@prompt-spark/core/circuit/pick';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import type { Measure } from '@prompt-spark/core/measures/measure';
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
@@ -415,6 +416,8 @@ export const plannedSession = pgTable(
     startsAt: timestamp('starts_at', { withTimezone: true }).notNull(),
     minutes: integer('minutes').notNull(),
     fit: jsonb('fit').$type<AgreedFit>(),
+    /** Whose turn it is in the blocks that pick; null until it is picked. */
+    picks: jsonb('picks').$type<readonly BlockPick[]>(),
     schemaVersion: schemaVersion(),
     /** What a list shows of it, made from its circuit; made anew where `summaryOf` is not today's stamp. */
     summary: jsonb('summary').$type<SessionSketch>(),

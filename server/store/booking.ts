@@ -1,5 +1,6 @@
 import { SCHEMA_VERSIONS } from '@prompt-spark/contract/documents';
 import type { NewSession, SeriesSpan, SessionMove } from '@prompt-spark/contract/session';
+import type { BlockPick } from '@prompt-spark/core/circuit/pick';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import { and, eq, gte, isNotNull, isNull, or, sql, TransactionRollbackError } from 'drizzle-orm';
 import { plannedSession, site } from '../schema/tables.ts';
@@ -86,6 +87,24 @@ async function zoneOf(database: Database, studioId: string, siteId: string | nul
     .from(site)
     .where(and(eq(site.studioId, studioId), eq(site.id, siteId)));
   return row?.timeZone ?? 'UTC';
+}
+
+/**
+ * Sets whose turn it is in the blocks that pick, for a session alone; null for nothing picked yet. What it was shortened by
+ * was meant for other drills, and goes. False where there is no such session.
+ */
+export async function pickForSession(
+  database: Database,
+  studioId: string,
+  id: string,
+  picks: readonly BlockPick[] | null,
+): Promise<boolean> {
+  const rows = await database
+    .update(plannedSession)
+    .set({ picks, fit: null, summaryOf: '' })
+    .where(standing(studioId, id))
+    .returning({ id: plannedSession.id });
+  return rows.length > 0;
 }
 
 /** Sets how a session is shortened, for it alone; null for as planned. False where there is no such session. */

@@ -125,8 +125,8 @@ class StudioCopy {
         select ${own}, kind, id, version, document, schema_version, taken_out_at from ${standard} ${of}`,
       sql`insert into ${circuit} (id, studio_id, version, save_id, group_id, site_id, document, schema_version, saved_at, taken_out_at, summary, summary_of, search_text, tags, drill_ids)
         select ${id('id')}, ${own}, version, ${id('save_id')}, ${id('group_id')}, ${id('site_id')}, document, schema_version, saved_at, taken_out_at, summary, summary_of, search_text, tags, drill_ids from ${circuit} ${of}`,
-      sql`insert into ${plannedSession} (id, studio_id, circuit_id, group_id, site_id, coach_id, series_id, starts_at, minutes, fit, schema_version, summary, summary_of, taken_out_at)
-        select ${id('id')}, ${own}, ${id('circuit_id')}, ${id('group_id')}, ${id('site_id')}, ${id('coach_id')}, ${id('series_id')}, starts_at + ${later}, minutes, fit, schema_version, summary, summary_of, taken_out_at from ${plannedSession} ${of}`,
+      sql`insert into ${plannedSession} (id, studio_id, circuit_id, group_id, site_id, coach_id, series_id, starts_at, minutes, fit, picks, schema_version, summary, summary_of, taken_out_at)
+        select ${id('id')}, ${own}, ${id('circuit_id')}, ${id('group_id')}, ${id('site_id')}, ${id('coach_id')}, ${id('series_id')}, starts_at + ${later}, minutes, fit, picks, schema_version, summary, summary_of, taken_out_at from ${plannedSession} ${of}`,
       sql`insert into ${run} (id, studio_id, session_id, circuit_id, circuit_title, group_id, site_id, coach_id, started_at, finished_at, ended_early, effort, warm, note, marks, pace, planned, actual, paused)
         select ${id('id')}, ${own}, ${id('session_id')}, ${id('circuit_id')}, circuit_title, ${id('group_id')}, ${id('site_id')}, ${id('coach_id')}, started_at + ${later}, finished_at + ${later}, ended_early, effort, warm, note, marks, pace, planned, actual, paused from ${run} ${of}`,
       sql`insert into ${runTurn} (studio_id, run_id, position, slot_id, drill_id, drill_name, phase, round, planned, actual, paused)

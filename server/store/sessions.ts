@@ -83,7 +83,7 @@ export async function sessionOf(database: Database, studioId: string, id: string
     .where(and(eq(plannedSession.studioId, studioId), eq(plannedSession.id, id), isNull(plannedSession.takenOutAt)));
   if (!row) return undefined;
   const { session, circuit: circuitRow, coachName, runId } = row;
-  const { circuitId, groupId, siteId, coachId, seriesId, startsAt, minutes, fit, schemaVersion } = session;
+  const { circuitId, groupId, siteId, coachId, seriesId, startsAt, minutes, fit, picks, schemaVersion } = session;
   return {
     id,
     circuitId,
@@ -97,6 +97,7 @@ export async function sessionOf(database: Database, studioId: string, id: string
     circuit: circuitRecord(circuitRow),
     runId,
     fit: fit && readDocument('fit', agreedFit, { document: fit, schemaVersion }),
+    picks,
   };
 }
 

@@ -1,5 +1,6 @@
 import { circuitSchema } from '@prompt-spark/contract/circuit';
 import { agreedFit } from '@prompt-spark/contract/fit';
+import { asPicked } from '@prompt-spark/core/circuit/pick';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
 import { and, eq, isNull, ne, sql, type SQL } from 'drizzle-orm';
 import { setImmediate } from 'node:timers/promises';
@@ -89,10 +90,10 @@ export async function refreshSessions(
     async ({ id, session, circuit: row }) => {
       try {
         const document = readDocument('circuit', circuitSchema, row);
-        const { groupId, siteId, schemaVersion } = session;
+        const { groupId, siteId, picks, schemaVersion } = session;
         const fit = session.fit && readDocument('fit', agreedFit, { document: session.fit, schemaVersion });
         const made = {
-          summary: sketchOfSession(document, { groupId, siteId, fit }, timing),
+          summary: sketchOfSession(asPicked(document, picks ?? []), { groupId, siteId, fit }, timing),
           summaryOf: sessionStamp(row.version),
         };
         await database

@@ -4,6 +4,7 @@ import { catalogue } from '@prompt-spark/catalogue';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
+import { withNothingWaiting } from '@prompt-spark/core/circuit/pick';
 import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import { sketchFuse, type FuseSketch } from '@prompt-spark/core/timeline/fuseSketch';
@@ -75,6 +76,6 @@ function timesOf(circuit: Circuit, occasion: Occasion): Times {
 
 /** The words a circuit is found by, in small letters: its title, purpose and tags, and the names of its drills. */
 export function searchTextOf(circuit: Circuit, { library }: TimedWith): string {
-  const drills = allSlots(circuit).map(({ drillId }) => library.byId.get(drillId)?.name ?? '');
+  const drills = allSlots(withNothingWaiting(circuit)).map(({ drillId }) => library.byId.get(drillId)?.name ?? '');
   return [circuit.title, circuit.purpose, ...circuit.tags, ...new Set(drills)].join(' ').toLowerCase();
 }

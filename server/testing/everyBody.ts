@@ -98,6 +98,11 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
     },
     { route: ADDRESSES.moveSession, id: session.id, body: newMove({ coachId }) },
     {
+      route: ADDRESSES.pickForSession,
+      id: session.id,
+      body: { picks: [{ blockId: 'block', slotIds: ['one', 'two'] }] },
+    },
+    {
       route: ADDRESSES.fitSession,
       id: session.id,
       body: { fit: { seconds: 300, plan: { slots: { one: { kind: 'out' } }, blocks: {}, namesOnly: true } } },

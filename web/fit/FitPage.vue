@@ -11,6 +11,7 @@ import { firstBudget, hindranceWords } from '../late/fitWords.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useFitStore } from './fit.ts';
 import { usePeopleStore } from '../people/people.ts';
+import { picksFor } from '../schedule/picksFor.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
 import FitAccept from './FitAccept.vue';
@@ -36,6 +37,7 @@ async function open(): Promise<void> {
     people.load(),
   ]);
   fit.place = session && { groupId: session.groupId, siteId: session.siteId };
+  fit.picks = session && (await picksFor(session, sheet.circuit, people.peopleOf(session.groupId), fit.occasion));
   const version = sheet.circuit.versions.find(({ seconds }) => seconds === asked);
   void fit.begin(asked || firstBudget(fit.planned, sheet.circuit.available), version);
 }

@@ -8,6 +8,7 @@ import {
   type Reading,
   type ShortVersion,
 } from '@prompt-spark/core/circuit/shortVersion';
+import { asPicked, type BlockPick } from '@prompt-spark/core/circuit/pick';
 import { fittedTo } from '@prompt-spark/core/fit/fitCircuit';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
@@ -36,7 +37,9 @@ export const useFitStore = defineStore('fit', () => {
   const place = shallowRef<ForWhom | null>(null);
   const draft = computed(() => (place.value ? { ...sheet.draft, ...place.value } : sheet.draft));
   const occasion = computed(() => occasions.of(draft.value));
-  const circuit = computed(() => draft.value.circuit);
+  /** Whose turn it is at the session that it is fitted for; null for a circuit by itself. */
+  const picks = shallowRef<readonly BlockPick[] | null>(null);
+  const circuit = computed(() => (picks.value ? asPicked(draft.value.circuit, picks.value) : draft.value.circuit));
   const timeline = computed(() => timeCircuit(circuit.value, occasion.value));
   const curve = computed(() => curves.value[recipe.value.reading]);
   const planned = computed(() => timeline.value.total.plan);
@@ -138,6 +141,7 @@ export const useFitStore = defineStore('fit', () => {
     seconds,
     curve,
     place,
+    picks,
     planned,
     timeline,
     progress,

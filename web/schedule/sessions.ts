@@ -6,6 +6,7 @@ import type {
   SessionMove,
   SessionSummary,
 } from '@prompt-spark/contract/session';
+import type { BlockPick } from '@prompt-spark/core/circuit/pick';
 import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
@@ -56,6 +57,12 @@ export const useSessionsStore = defineStore('sessions', () => {
     await again();
   }
 
+  /** Sets whose turn it is in the blocks that pick, for one session. */
+  async function pick(id: string, picks: readonly BlockPick[]): Promise<void> {
+    await call('pickForSession', { id, body: { picks } });
+    await again();
+  }
+
   /** Takes one out of the book; with those of its series that follow, if wished. */
   async function takeOut(id: string, span: SeriesSpan = 'one'): Promise<void> {
     await call('takeOutSession', { id, query: { span } });
@@ -69,5 +76,5 @@ export const useSessionsStore = defineStore('sessions', () => {
     await again();
   }
 
-  return { sessions, unreadable, load, add, move, between, one, fit, takeOut, bringBack };
+  return { sessions, unreadable, load, add, move, between, one, pick, fit, takeOut, bringBack };
 });

@@ -5,7 +5,9 @@ import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { asToday } from '@prompt-spark/core/swaps/asToday';
 import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
+import { asPicked, pickingBlocks, turnedPick, type BlockPick } from '@prompt-spark/core/circuit/pick';
 import { builtCircuit } from '@prompt-spark/core/fit/plan/build';
+import type { AgreedFit } from '@prompt-spark/core/fit/plan/plan';
 import { computed, shallowRef } from 'vue';
 import type { LocationQueryValue } from 'vue-router';
 import { call, ServerAway } from '../api/call.ts';
@@ -13,17 +15,20 @@ import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { draftKeep } from '../saving/drawers.ts';
 import { useAccountStore } from '../shell/account.ts';
+import { useAction } from '../shell/useAction.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { USUAL_PACE, type Habits } from '@prompt-spark/core/occasion/occasion';
 import { usePaceStore } from '../occasion/pace.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
 import { usePeopleStore } from '../people/people.ts';
+import { picksFor } from '../schedule/picksFor.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
 import { useScript } from '../voice/useScript.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import { fitIn } from './fitInAddress.ts';
 import StageRunView from './StageRunView.vue';
+import StageTurns from './StageTurns.vue';
 
 /** Fetches a circuit and puts it on the wall. */
 const { id, sessionId, fit } = defineProps<{
@@ -43,6 +48,10 @@ const pace = usePaceStore();
 const habits = shallowRef<Habits>(USUAL_PACE);
 const draft = shallowRef<CircuitDraft>();
 const segments = shallowRef<readonly Segment[]>([]);
+/** As it was found, with what waits for its turn; and whose turn it is. */
+const found = shallowRef<CircuitDraft>();
+const picks = shallowRef<readonly BlockPick[]>([]);
+let agreed: AgreedFit | null | undefined;
 /** The clips are waited for so long before the Stage is shown; what comes later is heard from then on. */
 const VOICE_MS = 1_500;
 const plates = computed(() => library.siteOf(draft.value?.siteId ?? null)?.plates);
@@ -54,18 +63,43 @@ const voice = useScript(
 
 const loading = useLoading(async () => {
   const [session] = await Promise.all([planned(), library.load(), standards.load(), pace.load()]);
-  const found = await latest();
-  const here = session ? { ...found, groupId: session.groupId, siteId: session.siteId } : found;
-  const agreed = fitIn(fit) ?? session?.fit;
-  await knowPeople(here.groupId);
-  const occasion = occasions.of(here);
-  habits.value = occasion.habits;
-  const fitted = agreed ? builtCircuit(here.circuit, agreed.plan, occasion, agreed.seconds) : here.circuit;
-  const circuit = asToday(fitted, people.peopleOf(here.groupId), occasion, id);
-  draft.value = { ...here, circuit };
-  segments.value = timeCircuit(circuit, occasion).segments;
+  const circuit = await latest();
+  found.value = session ? { ...circuit, groupId: session.groupId, siteId: session.siteId } : circuit;
+  agreed = fitIn(fit) ?? session?.fit;
+  await knowPeople(found.value.groupId);
+  if (session) picks.value = await picksFor(session, circuit.circuit, peopleHere(), occasions.of(found.value));
+  layOut();
   await Promise.race([voice.prepare(), new Promise((done) => setTimeout(done, VOICE_MS))]);
 });
+
+const peopleHere = () => people.peopleOf(found.value?.groupId ?? null);
+
+/** Lays out what was found as it is done today: with what is picked, fitted, for the people who are here. */
+function layOut(): void {
+  if (!found.value) return;
+  const occasion = occasions.of(found.value);
+  habits.value = occasion.habits;
+  const picked = asPicked(found.value.circuit, picks.value);
+  const fitted = agreed ? builtCircuit(picked, agreed.plan, occasion, agreed.seconds) : picked;
+  const circuit = asToday(fitted, peopleHere(), occasion, id);
+  draft.value = { ...found.value, circuit };
+  segments.value = timeCircuit(circuit, occasion).segments;
+}
+
+const { act } = useAction();
+
+/** The next ones have their turn in a block: written into the session, and planned anew. */
+async function turn(blockId: string): Promise<void> {
+  if (!found.value) return;
+  const next = turnedPick(found.value.circuit, picks.value, blockId);
+  await act(async () => {
+    if (sessionId !== null) await sessions.pick(sessionId, next);
+    picks.value = next;
+    // What it was shortened by was meant for other drills.
+    agreed = undefined;
+    layOut();
+  });
+}
 
 /** The session it is run for, whose group and site may be others than the circuit's; the circuit's own where it cannot be asked for. */
 async function planned(): Promise<PlannedSession | null> {
@@ -109,6 +143,7 @@ async function latest(): Promise<CircuitDraft> {
     <LoadingGate :loading="loading">
       <StageRunView
         v-if="draft && segments.length"
+        :key="JSON.stringify(picks)"
         :circuit-id="id"
         :session-id="sessionId"
         :draft="draft"
@@ -116,7 +151,14 @@ async function latest(): Promise<CircuitDraft> {
         :plates="plates"
         :habits="habits"
         :voice="voice"
-      />
+      >
+        <StageTurns
+          v-if="found && pickingBlocks(found.circuit).length"
+          :circuit="found.circuit"
+          :picks="picks"
+          @turn="turn"
+        />
+      </StageRunView>
       <div v-else class="nothing">
         <h1>This circuit has nothing in it yet</h1>
         <v-btn :to="`/circuits/${id}`">Back to the sheet</v-btn>

@@ -232,7 +232,9 @@ onMounted(() => {
       @begin="begin"
       @voice="speaking = true"
       @leave="leave"
-    />
+    >
+      <slot />
+    </StageWaiting>
     <StageControls
       v-else
       :run="run"

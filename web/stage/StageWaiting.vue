@@ -37,6 +37,7 @@ async function hear(): Promise<void> {
 
 <template>
   <div class="waiting">
+    <slot />
     <section v-if="!checked" class="check" aria-label="Before you start">
       <v-checkbox
         v-for="one in checks"

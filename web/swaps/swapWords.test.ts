@@ -132,6 +132,7 @@ describe('what a session still needs', () => {
         roundRest: 0,
         stations: false,
         noGaps: false,
+        pick: null,
         lines: [{ ...slot, tracks }],
       },
     ],

@@ -1,4 +1,4 @@
-import type { Block, Circuit, Line, Slot } from '../../circuit/circuit.ts';
+import { slotsOf, type Block, type Circuit, type Line, type Slot } from '../../circuit/circuit.ts';
 import type { Drill } from '../../drills/drill.ts';
 import type { Floor } from '../../dose/distance.ts';
 import { floorOf } from '../../occasion/floor.ts';
@@ -25,12 +25,16 @@ export function builtCircuit(circuit: Circuit, plan: Plan, occasion: Occasion, a
   const blocks = circuit.blocks.flatMap((block): readonly Block[] => {
     const { rest, rounds } = plan.blocks[block.id] ?? { rest: 'full', rounds: undefined };
     const lines = block.lines.flatMap((one) => line(one, rest));
-    if (lines.length === 0 && block.lines.length > 0) return [];
+    const left = new Set(lines.map(({ id }) => id));
+    // What waits for its turn is not left with nothing to wait for.
+    const isEmpty = block.pick === null ? lines.length === 0 : slotsOf(block).every(({ id }) => !left.has(id));
+    if (isEmpty && block.lines.length > 0) return [];
     const asPlanned = rounds === undefined || rounds === countAt(block.rounds, 'plan');
     return [
       {
         ...block,
         lines,
+        pick: block.pick === null ? null : slotsOf(block).filter(({ id }) => left.has(id)).length,
         rounds: asPlanned ? block.rounds : just(rounds),
         roundRest: restAt(block.roundRest, rest),
       },

@@ -30,10 +30,10 @@ export interface Weights {
 /** Weighs a circuit: slots by purpose, phase, emphasis and the coach's marks; targets by need. */
 export function weightsOf(circuit: Circuit, occasion: Occasion, emphasis: Emphasis): Weights {
   const { library } = occasion;
-  const placed = circuit.blocks.flatMap(({ phase, lines }) =>
-    lines.flatMap((line) => {
-      const drill = line.kind === 'slot' ? drillIn(line, library) : undefined;
-      return line.kind === 'slot' && drill ? [{ slot: line, drill, phase }] : [];
+  const placed = circuit.blocks.flatMap((block) =>
+    slotsOf(block).flatMap((slot) => {
+      const drill = drillIn(slot, library);
+      return drill ? [{ slot, drill, phase: block.phase }] : [];
     }),
   );
   const inPhase = new Map<Phase, number>();

@@ -5,6 +5,7 @@ import type { Block } from '@prompt-spark/core/circuit/circuit';
 import { carryBlock, changeBlock, duplicateBlock, takeOutBlock } from '@prompt-spark/core/circuit/edit';
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { just } from '@prompt-spark/core/units';
+import { computed } from 'vue';
 import TextAmount from '../../fields/TextAmount.vue';
 import { phaseName } from '../../wording/phases.ts';
 import { useSheetStore } from '../store/sheet.ts';
@@ -14,6 +15,15 @@ const { block } = defineProps<{ block: Block }>();
 const sheet = useSheetStore();
 const newId = () => crypto.randomUUID();
 const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
+
+const turns = computed(() => {
+  const slots = block.lines.filter(({ kind }) => kind === 'slot').length;
+  const some = Array.from({ length: Math.max(0, slots - 1) }, (_, at) => at + 1);
+  return [
+    { value: null, title: 'All of it' },
+    ...some.map((value) => ({ value, title: `${String(value)} of ${String(slots)}, by turns` })),
+  ];
+});
 
 function change(make: (block: Block) => Block, about: string): void {
   sheet.changeCircuit((circuit) => changeBlock(circuit, block.id, make), about);
@@ -43,6 +53,13 @@ function change(make: (block: Block) => Block, about: string): void {
       :least="0"
       :model-value="just(block.roundRest)"
       @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
+    />
+    <v-select
+      label="Done at a time"
+      density="compact"
+      :items="turns"
+      :model-value="block.pick"
+      @update:model-value="(pick: number | null) => change((now) => ({ ...now, pick }), '')"
     />
     <v-checkbox
       label="Stations: all change together"
@@ -90,7 +107,7 @@ function change(make: (block: Block) => Block, about: string): void {
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: 9rem 6rem 10rem auto;
+  grid-template-columns: 9rem 6rem 10rem 11rem auto;
   justify-content: start;
   gap: 0.6rem;
   padding: 0.5rem 0 0.75rem var(--margin);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiDragVertical } from '@mdi/js';
-import type { Block } from '@prompt-spark/core/circuit/circuit';
+import { slotsOf, waitingIn, type Block } from '@prompt-spark/core/circuit/circuit';
 import { insertLines, moveLine } from '@prompt-spark/core/circuit/edit';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { storeToRefs } from 'pinia';
@@ -25,11 +25,14 @@ const editing = useEditingStore();
 const library = useLibraryStore();
 const changing = ref(false);
 
+const waiting = computed(() => new Set(waitingIn(block).map(({ id }) => id)));
+const ofThem = computed(() => waiting.value.size + slotsOf(block).length);
 const repeats = computed(() => block.rounds.high > 1);
 const summary = computed(() => {
   const rest = block.roundRest ? ` · ${block.roundRest} s between` : '';
   const rounds = repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
-  return [block.stations ? 'stations' : '', block.noGaps ? 'no gaps' : '', rounds].filter(Boolean).join(' · ');
+  const turns = waiting.value.size > 0 ? `${String(block.pick)} of these ${String(ofThem.value)}, by turns` : '';
+  return [turns, block.stations ? 'stations' : '', block.noGaps ? 'no gaps' : '', rounds].filter(Boolean).join(' · ');
 });
 
 /** Carries the dragged row to where it was dropped, or puts the dragged drill in there. */
@@ -78,7 +81,11 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
       @add="drop"
       @update="drop"
     >
-      <template v-for="line in block.lines" :key="line.id" v-memo="[line, slotTimes.get(line.id), dosePlace]">
+      <template
+        v-for="line in block.lines"
+        :key="line.id"
+        v-memo="[line, slotTimes.get(line.id), dosePlace, waiting.has(line.id)]"
+      >
         <SlotRow
           v-if="line.kind === 'slot'"
           :slot-line="line"
@@ -86,6 +93,7 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
           :hidden="slotTimes.get(line.id)?.hidden ?? 0"
           :floor="floor"
           :plates="plates"
+          :waits="waiting.has(line.id)"
         />
         <UnreadRow v-else :line="line" />
       </template>

@@ -21,13 +21,15 @@ const GuessBar = defineAsyncComponent(() => import('./GuessBar.vue'));
 const DoseEditor = defineAsyncComponent(() => import('./DoseEditor.vue'));
 
 /** A slot on the sheet. Its height follows its seconds; the hatched part of its edge is hidden time. */
-const { slotLine, work, hidden, floor, plates } = defineProps<{
+const { slotLine, work, hidden, floor, plates, waits } = defineProps<{
   slotLine: Slot;
   /** Seconds of work and of hidden time in its first round. */
   work: Seconds;
   hidden: Seconds;
   floor: Floor;
   plates: Plates | undefined;
+  /** It waits for its turn, and is not done this time. */
+  waits: boolean;
 }>();
 const editing = useEditingStore();
 const library = useLibraryStore();
@@ -74,7 +76,7 @@ function press(event: MouseEvent): void {
 <template>
   <li class="line" :data-line="slotLine.id" :tabindex="selected ? 0 : -1" :aria-current="selected" @click="choose">
     <SlotClock :slot-id="slotLine.id" />
-    <div :class="['row', { selected, picked }]" :style="shape">
+    <div :class="['row', { selected, picked, waits }]" :style="shape">
       <span class="edge" aria-hidden="true" />
       <span class="grip" aria-hidden="true" />
       <DrillFigure
@@ -116,7 +118,8 @@ function press(event: MouseEvent): void {
           <v-icon :icon="mdiPlus" size="18" />
         </button>
       </span>
-      <span class="time">
+      <span v-if="waits" class="time soft small">another time</span>
+      <span v-else class="time">
         <span class="clock">{{ clock(work) }}</span>
         <span class="soft small">+{{ Math.round(hidden) }}</span>
       </span>
@@ -169,6 +172,13 @@ function press(event: MouseEvent): void {
 .row.selected {
   border-color: var(--damson);
   box-shadow: 0 0 0 1px var(--damson);
+}
+.row.waits {
+  border-style: dashed;
+  background: none;
+}
+.row.waits .edge {
+  background: none;
 }
 .row.picked {
   border-color: var(--damson);

@@ -1,0 +1,104 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyCircuit } from '../testing/arbitrary.ts';
+import { circuitOf, testSlot, timeOf } from '../testing/drills.ts';
+import { occasionOf } from '../occasion/occasion.ts';
+import { timeCircuit } from '../timeline/timeCircuit.ts';
+import { testLibrary } from '../testing/drills.ts';
+import { allSlots, slotsOf, type Circuit } from './circuit.ts';
+import { asPicked, nextPicks, pickingBlocks, turnedPick, withNothingWaiting, type BlockPick } from './pick.ts';
+
+const IDS = ['a', 'b', 'c', 'd', 'e', 'f'];
+/** Six slots of six drills of which two are done at a time. */
+const six: Circuit = withPick(2);
+
+function withPick(pick: number | null): Circuit {
+  const drills = [...testLibrary.byId.values()].slice(0, 6);
+  const slots = drills.map(({ name }, at) => testSlot(name, timeOf(30), 'both', { id: IDS[at] ?? '' }));
+  const circuit = circuitOf(slots);
+  return { ...circuit, blocks: circuit.blocks.map((block) => ({ ...block, pick })) };
+}
+
+const drillOf = (id: string): string => allSlots(withNothingWaiting(six)).find((slot) => slot.id === id)?.drillId ?? '';
+const when = (days: Readonly<Record<string, number>>) =>
+  new Map(Object.entries(days).map(([id, day]) => [drillOf(id), day]));
+const picked = (picks: readonly BlockPick[]) => picks.flatMap(({ slotIds }) => slotIds).join('');
+const NOBODY = new Map<string, number>();
+
+describe('two of these six', () => {
+  it('takes what was not done for longest, in the order in which it is written', () => {
+    expect(picked(nextPicks(six, { lastDone: NOBODY, mayNot: NOBODY }))).toBe('ab');
+    expect(picked(nextPicks(six, { lastDone: when({ a: 3, b: 3 }), mayNot: NOBODY }))).toBe('cd');
+    const allDone = when({ a: 5, b: 4, c: 3, d: 2, e: 6, f: 7 });
+    expect(picked(nextPicks(six, { lastDone: allDone, mayNot: NOBODY }))).toBe('cd');
+  });
+
+  it('leaves for last what somebody there may not do', () => {
+    expect(picked(nextPicks(six, { lastDone: NOBODY, mayNot: new Map([['a', 1]]) }))).toBe('bc');
+    const most = new Map(['a', 'b', 'c', 'd', 'e'].map((id, at) => [id, at + 1]));
+    expect(picked(nextPicks(six, { lastDone: NOBODY, mayNot: most }))).toBe('af');
+  });
+
+  it('goes round when it is turned by hand', () => {
+    let picks = nextPicks(six, { lastDone: NOBODY, mayNot: NOBODY });
+    const [block] = six.blocks;
+    const seen = [0, 1, 2].map(() => {
+      picks = turnedPick(six, picks, block?.id ?? '');
+      return picked(picks);
+    });
+    expect(seen).toEqual(['cd', 'ef', 'ab']);
+  });
+
+  it('over the weeks does each as often as any other', () => {
+    const done = new Map<string, number>();
+    const times = new Map<string, number>();
+    for (let week = 1; week <= 9; week += 1) {
+      const [pick] = nextPicks(six, { lastDone: done, mayNot: NOBODY });
+      for (const id of pick?.slotIds ?? []) {
+        done.set(drillOf(id), week);
+        times.set(id, (times.get(id) ?? 0) + 1);
+      }
+    }
+    expect([...times.values()]).toEqual([3, 3, 3, 3, 3, 3]);
+  });
+});
+
+describe('whatever is picked', () => {
+  const anyPicks = (circuit: Circuit) =>
+    fc.record({
+      blockId: fc.constantFrom('', ...circuit.blocks.map(({ id }) => id)),
+      slotIds: fc.subarray(['nowhere', ...allSlots(withNothingWaiting(circuit)).map(({ id }) => id)]),
+    });
+  const circuitAndPicks = anyCircuit.chain((circuit) =>
+    fc.tuple(fc.constant(circuit), fc.array(anyPicks(circuit), { maxLength: 3 })),
+  );
+
+  it('as many slots are done as are asked for, of the block, each once, and no line that was not read goes', () => {
+    fc.assert(
+      fc.property(circuitAndPicks, ([circuit, picks]) => {
+        const today = asPicked(circuit, picks);
+        expect(pickingBlocks(today)).toEqual([]);
+        today.blocks.forEach((block, at) => {
+          const before = circuit.blocks[at];
+          if (!before) throw new Error('A block came from nowhere.');
+          expect(slotsOf(block)).toHaveLength(slotsOf(before).length);
+          expect(before.lines).toEqual(expect.arrayContaining([...block.lines]));
+          expect(block.lines.filter(({ kind }) => kind === 'unread')).toEqual(
+            before.lines.filter(({ kind }) => kind === 'unread'),
+          );
+        });
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  it('a circuit without picks is timed as its first ones are', () => {
+    const occasion = occasionOf({ library: testLibrary });
+    fc.assert(
+      fc.property(anyCircuit, (circuit) => {
+        expect(timeCircuit(asPicked(circuit, []), occasion)).toEqual(timeCircuit(circuit, occasion));
+      }),
+      { numRuns: 300 },
+    );
+  });
+});

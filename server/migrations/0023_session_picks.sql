@@ -1,0 +1,1 @@
+ALTER TABLE "planned_session" ADD COLUMN "picks" jsonb;

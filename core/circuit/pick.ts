@@ -12,6 +12,8 @@ export interface PickedFor {
   readonly lastDone: ReadonlyMap<string, number>;
   /** How many of the people present may not do a slot as it is written, by the slot's id. */
   readonly mayNot: ReadonlyMap<string, number>;
+  /** How many of them have nothing to do in its place either. */
+  readonly nothingFor: ReadonlyMap<string, number>;
 }
 
 /** The blocks of which only some slots are done at a time. */
@@ -20,16 +22,18 @@ export function pickingBlocks({ blocks }: Pick<Circuit, 'blocks'>): readonly Blo
 }
 
 /**
- * Whose turn it is in every block that picks: first what the fewest present may not do, of that what was not done for
- * longest, of that what is written first.
+ * Whose turn it is in every block that picks: what leaves the fewest with nothing to do; of that what was not done for
+ * longest; of that what the fewest may not do as it is written; of that what is written first. A drill that has a version
+ * for everybody has its turn, also where somebody is limited: else the others would never do it. Common practice, no source.
  */
-export function nextPicks(circuit: Pick<Circuit, 'blocks'>, { lastDone, mayNot }: PickedFor): readonly BlockPick[] {
+export function nextPicks(circuit: Pick<Circuit, 'blocks'>, known: PickedFor): readonly BlockPick[] {
   return pickingBlocks(circuit).map((block) => {
-    const kept = (slot: Slot): number => mayNot.get(slot.id) ?? 0;
-    const done = (slot: Slot): number => lastDone.get(slot.drillId) ?? -Infinity;
-    const inTurn = everySlot(block).toSorted(
-      (one, other) => kept(one) - kept(other) || compare(done(one), done(other)),
-    );
+    const order = (slot: Slot): readonly number[] => [
+      known.nothingFor.get(slot.id) ?? 0,
+      known.lastDone.get(slot.drillId) ?? -Infinity,
+      known.mayNot.get(slot.id) ?? 0,
+    ];
+    const inTurn = everySlot(block).toSorted((one, other) => compare(order(one), order(other)));
     return pickOf(block, inTurn);
   });
 }
@@ -87,4 +91,8 @@ function inOrder(block: Block, slots: readonly Slot[]): readonly Slot[] {
   return everySlot(block).filter((slot) => picked.has(slot));
 }
 
-const compare = (one: number, other: number): number => (one === other ? 0 : one < other ? -1 : 1);
+/** By the first figure in which two lists differ. */
+function compare(one: readonly number[], other: readonly number[]): number {
+  const at = one.findIndex((figure, place) => figure !== other[place]);
+  return at >= 0 && (one[at] ?? 0) < (other[at] ?? 0) ? -1 : Number(at >= 0);
+}

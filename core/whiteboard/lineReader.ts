@@ -41,6 +41,8 @@ export function readLine(
   if (!(read instanceof Unreadable)) return read;
   const text = wellFormed(typed).trim();
   if (text.length <= MOST_UNREAD && !isHeading(text)) {
+    const spokenBlock = readSpokenBlock(text);
+    if (spokenBlock) return spokenBlock;
     const warmUp = warmUpSaid(text);
     if (warmUp) return { kind: 'warm-up', ...warmUp };
     const rounds = roundsSaid(text);

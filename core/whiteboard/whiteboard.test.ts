@@ -105,6 +105,8 @@ describe('a whiteboard line', () => {
     ['mobilise 2 of 6', 2, 1],
     ['mobilise 2 of these 6 2 rounds', 2, 2],
     ['Mobility - pick two', 2, 1],
+    ['mobilise, two of these four:', 2, 1],
+    ['Mobilise: pick 2', 2, 1],
     ['Mobility (choose 3 of these)', 3, 1],
     ['Mobility, any two of the following six:', 2, 1],
     ['mobility 2 exercises from these', 2, 1],

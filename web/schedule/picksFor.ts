@@ -1,6 +1,6 @@
 import type { PlannedSession } from '@prompt-spark/contract/session';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
-import { nextPicks, pickingBlocks, withNothingWaiting, type BlockPick } from '@prompt-spark/core/circuit/pick';
+import { nextPicks, pickingBlocks, type BlockPick } from '@prompt-spark/core/circuit/pick';
 import type { Occasion } from '@prompt-spark/core/occasion/occasion';
 import type { Person } from '@prompt-spark/core/people/person';
 import { tracksFor } from '@prompt-spark/core/swaps/tracksFor';
@@ -11,8 +11,8 @@ import { useSessionsStore } from './sessions.ts';
 const LOOKED_BACK_MS = 12 * 7 * 86_400_000;
 
 /**
- * Whose turn it is at a session in the blocks of its circuit that pick: what is written in it; else what the fewest present
- * may not do and its group has not done for longest, which is written into it. Where the server is away it is picked anew.
+ * Whose turn it is at a session in the blocks of its circuit that pick: what is written in it; else what suits
+ * those who are here and its group has not done for longest, which is written into it. Where the server is away it is picked anew.
  */
 export async function picksFor(
   session: PlannedSession,
@@ -21,20 +21,21 @@ export async function picksFor(
   occasion: Occasion,
 ): Promise<readonly BlockPick[]> {
   if (session.picks || pickingBlocks(circuit).length === 0) return session.picks ?? [];
-  const whole = withNothingWaiting(circuit);
+  const slots = tracksFor(circuit, people, occasion, session.circuitId);
+  const nothingFor = new Map(slots.map(({ slotId, oneToOne }) => [slotId, oneToOne.length]));
   const mayNot = new Map(
-    tracksFor(whole, people, occasion, session.circuitId).map(({ slotId, tracks, oneToOne }) => [
+    slots.map(({ slotId, tracks, oneToOne }) => [
       slotId,
       new Set([...tracks.flatMap((track) => track.people), ...oneToOne]).size,
     ]),
   );
   try {
-    const picks = nextPicks(circuit, { lastDone: await lastDoneBy(session.groupId), mayNot });
+    const picks = nextPicks(circuit, { lastDone: await lastDoneBy(session.groupId), mayNot, nothingFor });
     await useSessionsStore().pick(session.id, picks);
     return picks;
   } catch (error) {
     if (!(error instanceof ServerAway)) throw error;
-    return nextPicks(circuit, { lastDone: new Map(), mayNot });
+    return nextPicks(circuit, { lastDone: new Map(), mayNot, nothingFor });
   }
 }
 

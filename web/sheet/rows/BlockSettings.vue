@@ -107,10 +107,13 @@ function change(make: (block: Block) => Block, about: string): void {
 <style scoped>
 .settings {
   display: grid;
-  grid-template-columns: 9rem 6rem 10rem 11rem auto;
-  justify-content: start;
+  grid-template-columns: 8rem 5rem 10.5rem minmax(0, 11rem);
+  align-items: start;
   gap: 0.6rem;
   padding: 0.5rem 0 0.75rem var(--margin);
+}
+.settings > :deep(.v-checkbox) {
+  grid-column: span 2;
 }
 @media (max-width: 700px) {
   .settings {

@@ -1,0 +1,31 @@
+import { describe, expect, it } from 'vitest';
+import { slotsOf, type Circuit } from '../../circuit/circuit.ts';
+import { occasionOf } from '../../occasion/occasion.ts';
+import { circuitOf, testLibrary, testSlot, timeOf } from '../../testing/drills.ts';
+import { builtCircuit } from './build.ts';
+import type { Plan } from './plan.ts';
+
+const occasion = occasionOf({ library: testLibrary });
+const leavingOut = (...ids: readonly string[]): Plan => ({
+  slots: Object.fromEntries(ids.map((id) => [id, { kind: 'out' as const }])),
+  blocks: {},
+  namesOnly: false,
+});
+
+/** Four slots of which two are done at a time. */
+function twoOfFour(): Circuit {
+  const circuit = circuitOf(['a', 'b', 'c', 'd'].map((id) => testSlot('Tall reach', timeOf(30), 'both', { id })));
+  return { ...circuit, blocks: circuit.blocks.map((block) => ({ ...block, pick: 2 })) };
+}
+
+describe('a circuit that is fitted', () => {
+  it('does no drill in the place of one that is left out, and loses none that waits for its turn', () => {
+    const [block] = builtCircuit(twoOfFour(), leavingOut('a'), occasion).blocks;
+    expect(block && slotsOf(block).map(({ id }) => id)).toEqual(['b']);
+    expect(block?.lines.map(({ id }) => id)).toEqual(['b', 'c', 'd']);
+  });
+
+  it('has no block in which nothing is done', () => {
+    expect(builtCircuit(twoOfFour(), leavingOut('a', 'b'), occasion).blocks).toEqual([]);
+  });
+});

@@ -24,9 +24,9 @@ describe('what is wrong with a field', () => {
   });
 
   it('calls a field by its name, wherever it lies', () => {
-    expect(messages(circuitSchema, { title: 'x', notBefore: '', notAfter: '', blocks: [{ pick: null, lines: [{}] }] })).toEqual(
-      expect.arrayContaining(['Purpose is missing', 'Kind is missing']),
-    );
+    expect(
+      messages(circuitSchema, { title: 'x', notBefore: '', notAfter: '', blocks: [{ pick: null, lines: [{}] }] }),
+    ).toEqual(expect.arrayContaining(['Purpose is missing', 'Kind is missing']));
     expect(messages(personDocumentSchema, { birthYear: 'then' })).toContain('Birth year is not a number');
     expect(fieldName(2)).toBe('Number 3');
     expect(fieldName('shortestUseful')).toBe('Shortest useful');

@@ -32,8 +32,8 @@ export function blockTimes(
   const before = new Map(known.map((time) => [time.block, time]));
   let from: Arrival = { stance: occasion.stance, begun: false };
   return circuit.blocks.map((block) => {
-    const as = before.get(block);
-    const time = as && isSameArrival(as.from, from) ? as : gone(block, from);
+    const earlier = before.get(block);
+    const time = earlier && isSameArrival(earlier.from, from) ? earlier : gone(block, from);
     from = time.to;
     return time;
   });

@@ -68,6 +68,8 @@ const loading = useLoading(async () => {
   agreed = fitIn(fit) ?? session?.fit;
   await knowPeople(found.value.groupId);
   if (session) picks.value = await picksFor(session, circuit.circuit, peopleHere(), occasions.of(found.value));
+  // What it was shortened by before anything was picked was meant for other drills.
+  if (!session?.picks && picks.value.length > 0) agreed = fitIn(fit);
   layOut();
   await Promise.race([voice.prepare(), new Promise((done) => setTimeout(done, VOICE_MS))]);
 });

@@ -72,7 +72,7 @@ describe('two of these six', () => {
   });
 });
 
-describe('whatever is picked', () => {
+describe('any pick', () => {
   const anyPicks = (circuit: Circuit) =>
     fc.record({
       blockId: fc.constantFrom('', ...circuit.blocks.map(({ id }) => id)),

@@ -58,7 +58,7 @@ describe('two of these six', () => {
     expect(seen).toEqual(['cd', 'ef', 'ab']);
   });
 
-  it('over the weeks does each as often as any other', () => {
+  it('does all of them equally often over the weeks', () => {
     const done = new Map<string, number>();
     const times = new Map<string, number>();
     for (let week = 1; week <= 9; week += 1) {

@@ -8,7 +8,7 @@ export interface BlockPick {
 
 /** What is known of a group where it is picked for. */
 export interface PickedFor {
-  /** When each drill was done last, by its id, as any number that grows; what is not in it was never done. */
+  /** When each drill was last done, by its id, as a number that grows with time. A drill that is missing was never done. */
   readonly lastDone: ReadonlyMap<string, number>;
   /** How many of the people present may not do a slot as it is written, by the slot's id. */
   readonly mayNot: ReadonlyMap<string, number>;

@@ -25,8 +25,7 @@ export function changedBy(fix: Fix, placed: readonly Placed[]): Changed {
       return { aspects: new Set(['slots', 'length']), moved: placed };
     case 'order': {
       const blockIds = new Set(fix.orders.map(({ blockId }) => blockId));
-      // One is offered only where it makes the circuit shorter.
-      return { aspects: new Set(['order']), moved: placed.filter(({ blockId }) => blockIds.has(blockId)) };
+      return { aspects: new Set(['order', 'length']), moved: placed.filter(({ blockId }) => blockIds.has(blockId)) };
     }
     case 'block order':
       return { aspects: new Set(['order', 'length']), moved: placed };

@@ -12,6 +12,7 @@ import { withLeastDemands } from './leastDemands.ts';
 import { RUNG_NAMES, TRADE_NAMES } from './names.ts';
 import { usualCautions } from './usualCautions.ts';
 import { PACES } from './paces.ts';
+import { sequenceOf } from './sequence.ts';
 
 /** A drill as its author writes it; what most drills share is left out. */
 export interface DrillSheet
@@ -55,6 +56,7 @@ export function drill(sheet: DrillSheet): Drill {
     energy: estimatedEnergy(sheet.effort),
     ...countedAloud(sheet),
     ...travelling(sheet),
+    ...sequenceOf(sheet.name),
     ...rest,
     aliases: namesBeside(sheet.name, [...(sheet.aliases ?? []), ...listed(TRADE_NAMES[sheet.name])]),
     kit,

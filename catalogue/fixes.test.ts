@@ -49,6 +49,11 @@ const rank = ({ severity }: Finding) => severityRank(severity);
 const idOf = ({ rule, slotIds }: Finding) => `${rule} ${slotIds.toSorted().join(' ')}`;
 const told = (finding: Finding) => `${finding.severity} ${finding.rule}: ${finding.title}`;
 
+/** What floating-point sums of the same seconds may differ by. */
+const DUST = 1e-6;
+const changesOrder = ({ fix }: Finding): boolean =>
+  fix !== undefined && ['before', 'order', 'block order'].includes(fix.change.kind);
+
 /** Findings of a rule that are at least so grave. */
 const graveOf = (findings: readonly Finding[], of: string, atLeast: number) =>
   findings.filter((finding) => finding.rule === of && rank(finding) <= atLeast).length;
@@ -101,7 +106,21 @@ describe('whatever the board, a fix that is offered', () => {
     );
   });
 
-  it('is offered wherever it raises nothing worse, as a whole review of the circuit with it says', () => {
+  it('never makes a circuit longer that has no time left, nor any by another order', () => {
+    fc.assert(
+      fc.property(board, school, (text, school) => {
+        const occasion = occasionBy(school);
+        for (const { before, mended, circuit, changed } of offers(text, occasion)) {
+          if (!changesOrder(mended) && !before.some(({ rule }) => rule === 'over-time')) continue;
+          const [was, is] = [circuit, changed].map((one) => timeCircuit(one, occasion).total.plan);
+          expect(is, told(mended)).toBeLessThanOrEqual((was ?? 0) + DUST);
+        }
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  it('is offered wherever it raises nothing worse and is not too long, as a whole review of the circuit with it says', () => {
     fc.assert(
       fc.property(board, school, (text, school) => {
         const { circuit } = readWhiteboard(text, library);
@@ -111,16 +130,20 @@ describe('whatever the board, a fix that is offered', () => {
         const { session } = occasion;
         const found = everyFinding({ ...laid, timeline, coverage: coverageOf(circuit, occasion, session) });
         const kept = found.filter(({ rule }) => !occasion.approach.without.includes(rule));
-        const offered = withSafeFixes(kept, laid);
+        const offered = withSafeFixes(kept, laid, timeline.blocks);
+        const late = kept.some(({ rule }) => rule === 'over-time');
         kept.forEach((finding, at) => {
           if (!finding.fix) return;
-          const after = reviewCircuit(fixed(circuit, finding.fix.change, library), occasion);
+          const changed = fixed(circuit, finding.fix.change, library);
+          const after = reviewCircuit(changed, occasion);
+          const mayNotGrow = late || changesOrder(finding);
+          const longer = mayNotGrow && timeCircuit(changed, occasion).total.plan > timeline.total.plan + DUST;
           const worse = after.some(
             (one) =>
               rank(one) < rank(finding) && graveOf(after, one.rule, rank(one)) > graveOf(kept, one.rule, rank(one)),
           );
           expect(`${told(finding)}: ${offered[at]?.fix ? 'offered' : 'kept back'}`).toBe(
-            `${told(finding)}: ${worse ? 'kept back' : 'offered'}`,
+            `${told(finding)}: ${worse || longer ? 'kept back' : 'offered'}`,
           );
         });
       }),

@@ -62,6 +62,15 @@ describe('an old document', () => {
     expect(upgrade('drill', { name: 'Low reach', figure: 'reach' }, 0)).toMatchObject({ figure: 'reach' });
   });
 
+  it.each([
+    ['Big arm circles', { joint: 'shoulder', how: 'circle' }],
+    ['Swing of the leg, held', { joint: 'hip', how: 'swing' }],
+    ['Swing of the bell', undefined],
+    ['Heel raise', undefined],
+  ])('of a drill named "%s" gains the joint that its name says it moves', (name, motion) => {
+    expect(upgrade('drill', { name, figure: '' }, 1)).toEqual({ name, figure: '', ...(motion ? { motion } : {}) });
+  });
+
   it('is left as it is under today’s version', () => {
     for (const kind of KINDS) expect(upgrade(kind, { any: 'thing' }, SCHEMA_VERSIONS[kind])).toEqual({ any: 'thing' });
   });

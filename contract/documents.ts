@@ -1,5 +1,6 @@
 import { USUAL_CAPS } from '@prompt-spark/core/approach/approach';
 import { NO_PACE } from '@prompt-spark/core/session/gaps';
+import { namedMotion } from './namedMotion.ts';
 
 /** What is stored whole, as a document. */
 export type DocumentKind =
@@ -8,7 +9,7 @@ export type DocumentKind =
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   circuit: 8,
-  drill: 1,
+  drill: 2,
   approach: 2,
   'main session': 2,
   measure: 1,
@@ -78,8 +79,15 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     // Version 1 left holds to the approach.
     (session) => withDefaults(session, { holds: 'usual' }),
   ],
-  // Drills kept before figures were drawn have none.
-  drill: [(drill) => withDefaults(drill, { figure: '' })],
+  drill: [
+    // Drills kept before figures were drawn have none.
+    (drill) => withDefaults(drill, { figure: '' }),
+    // Until version 1 its name alone told which joint a drill moves.
+    (drill) => {
+      const motion = isObject(drill) && typeof drill.name === 'string' ? namedMotion(drill.name) : undefined;
+      return motion ? withDefaults(drill, { motion }) : drill;
+    },
+  ],
 };
 
 /**

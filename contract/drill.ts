@@ -9,6 +9,7 @@ import {
   type UsualDose,
   type Variant,
 } from '@prompt-spark/core/drills/drill';
+import { JOINTS, MOTIONS, type JointMotion } from '@prompt-spark/core/drills/jointMotion';
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
@@ -75,6 +76,8 @@ export const drillSchema = shape<Drill>({
   sideWord: oneOf('side', 'way'),
   pace: Joi.number().min(0.05).max(12).optional(),
   counted: oneOf('in all').optional(),
+  motion: shape<JointMotion>({ joint: oneOf(...JOINTS), how: oneOf(...MOTIONS) }).optional(),
+  afterTwoLegs: listOf(drillId).optional(),
   kit,
   substitutes: someOf(KIT, kit),
   space: oneOf(...SPACES),

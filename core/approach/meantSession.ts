@@ -1,3 +1,4 @@
+import { remembered } from '../remembered.ts';
 import { nameWords } from '../reading/words.ts';
 import type { Target } from '../drills/target.ts';
 import type { HoldsBefore, MainSession } from './mainSession.ts';
@@ -67,12 +68,8 @@ function meantIn(said: readonly string[], sessions: readonly MainSession[]): rea
   });
 }
 
-const known = new WeakMap<readonly MainSession[], readonly Meant[]>();
-
 /** Every word and name of some sessions, once each. */
-function phrasesOf(sessions: readonly MainSession[]): readonly Meant[] {
-  const before = known.get(sessions);
-  if (before) return before;
+const phrasesOf = remembered((sessions: readonly MainSession[]): readonly Meant[] => {
   const shipped = new Set(MAIN_SESSIONS);
   const byRoots = new Map<string, MainSession[]>();
   for (const session of sessions) {
@@ -80,13 +77,11 @@ function phrasesOf(sessions: readonly MainSession[]): readonly Meant[] {
       if (phrase !== '') byRoots.set(phrase, [...(byRoots.get(phrase) ?? []), session]);
     }
   }
-  const phrases = [...byRoots].map(([phrase, all]): Meant => {
+  return [...byRoots].map(([phrase, all]): Meant => {
     const own = all.filter((session) => !shipped.has(session));
     return { roots: phrase.split(' '), sessions: own.length > 0 ? own : all };
   });
-  known.set(sessions, phrases);
-  return phrases;
-}
+});
 
 /** Several sessions as one: it needs of each target what the one needs that needs most of it. */
 function together(sessions: readonly MainSession[]): MainSession | undefined {

@@ -3,6 +3,7 @@ import type { Gait } from './metabolicEquations.ts';
 import type { Effort, MetresPerMinute, MetresPerSecond, Seconds } from '../units.ts';
 import type { Change } from './change.ts';
 import type { Demands } from './demand.ts';
+import type { JointMotion } from './jointMotion.ts';
 import type { Kit } from './kit.ts';
 import type { Phase } from './phase.ts';
 import type { Posture } from './posture.ts';
@@ -85,6 +86,10 @@ export interface Drill {
   readonly pace?: MetresPerSecond;
   /** Repetitions that alternate are counted of both sides together, aloud, step by step; else those of one side. */
   readonly counted?: 'in all';
+  /** The joint that it turns, circles or swings. */
+  readonly motion?: JointMotion;
+  /** Ids of the drills on two legs that come before it where both are done: it is on one. */
+  readonly afterTwoLegs?: readonly string[];
   readonly kit: readonly Kit[];
   /** What may stand in for a piece of kit. */
   readonly substitutes: Readonly<Partial<Record<Kit, readonly Kit[]>>>;

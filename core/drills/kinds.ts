@@ -1,12 +1,13 @@
 import type { Drill } from './drill.ts';
 import type { Range } from '../units.ts';
-import { strengthsOf, type Target } from './target.ts';
+import { remembered } from '../remembered.ts';
+import { strengthsOf, type Target, type Targets } from './target.ts';
 
 /** Holding a muscle long without moving: an easy drill, mostly for length, dosed in seconds or holds. */
-export function isStaticHold({ effort, targets, usual }: Drill): boolean {
+export const isStaticHold = remembered(({ effort, targets, usual }: Drill): boolean => {
   const stayedIn = effort <= 2 && (usual.dose.kind === 'time' || usual.dose.kind === 'holds');
   return stayedIn && strengthsOf(targets).some(([target, strength]) => target.endsWith('length') && strength >= 0.6);
-}
+});
 
 /** The least of a bare number that is taken for seconds. Common practice, no source. */
 const LEAST_SECONDS = 10;
@@ -22,8 +23,9 @@ export function meansSeconds({ usual, phases, space }: Drill, number: Range): bo
 const RAISES_FROM = 0.3;
 
 /** Raising the pulse: what a drill does to it, whatever the block is called. Arm circles in a block that raises raise nothing. */
-export const isRaising = ({ targets }: Pick<Drill, 'targets'>): boolean =>
-  (targets['system · pulse'] ?? 0) >= RAISES_FROM;
+export const isRaising = ({ targets }: Pick<Drill, 'targets'>): boolean => raises(targets);
+
+const raises = remembered((targets: Targets): boolean => (targets['system · pulse'] ?? 0) >= RAISES_FROM);
 
 /** Rolling on something hard or soft. */
 export const isRolling = ({ kit, targets, phases }: Drill): boolean =>
@@ -32,13 +34,17 @@ export const isRolling = ({ kit, targets, phases }: Drill): boolean =>
   !('system · breathing' in targets);
 
 /** Moving joints through their range, or more. */
-export const isMoving = (drill: Drill): boolean =>
-  !isStaticHold(drill) &&
-  !isRolling(drill) &&
-  drill.phases.some((phase) => phase === 'mobilise' || phase === 'integrate');
+export const isMoving = remembered(
+  (drill: Drill): boolean =>
+    !isStaticHold(drill) &&
+    !isRolling(drill) &&
+    drill.phases.some((phase) => phase === 'mobilise' || phase === 'integrate'),
+);
 
 /** The target a drill serves most; undefined where it serves none. */
-export function mainTarget({ targets }: Pick<Drill, 'targets'>): Target | undefined {
+export const mainTarget = ({ targets }: Pick<Drill, 'targets'>): Target | undefined => strongest(targets);
+
+const strongest = remembered((targets: Targets): Target | undefined => {
   const strengths = strengthsOf(targets);
   return strengths.reduce((best, one) => (one[1] > (best?.[1] ?? 0) ? one : best), strengths[0])?.[0];
-}
+});

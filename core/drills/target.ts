@@ -1,3 +1,5 @@
+import { remembered } from '../remembered.ts';
+
 /** What a drill can prepare: a region of the body and what is done for it. */
 export const TARGETS = [
   'system · pulse',
@@ -61,19 +63,13 @@ export type Target = (typeof TARGETS)[number];
 /** How strongly each target is served, 0–1; what is not listed is not served. */
 export type Targets = Readonly<Partial<Record<Target, number>>>;
 
-const listed = new WeakMap<Targets, readonly (readonly [Target, number])[]>();
-
-/** The targets that are served and how strongly, in the order of TARGETS. One list for one drill, however often it is asked for. */
-export function strengthsOf(targets: Targets): readonly (readonly [Target, number])[] {
-  const known = listed.get(targets);
-  if (known) return known;
-  const made = TARGETS.flatMap((target) => {
+/** The targets that are served and how strongly, in the order of TARGETS. */
+export const strengthsOf = remembered((targets: Targets): readonly (readonly [Target, number])[] =>
+  TARGETS.flatMap((target) => {
     const strength = targets[target] ?? 0;
     return strength > 0 ? [[target, strength] as const] : [];
-  });
-  listed.set(targets, made);
-  return made;
-}
+  }),
+);
 
 /** The planes of movement. */
 export const PLANES = ['sagittal', 'frontal', 'transverse'] as const;

@@ -19,6 +19,8 @@ export const DRILL_COLUMNS = [
   'usual dose',
   'shortest useful s',
   'counted',
+  'moves a joint',
+  'two legs first',
   'pace m/s',
   'effort',
   'energy',
@@ -65,6 +67,10 @@ function cellOf(drill: Drill, column: DrillColumn): string {
       return drill.sideWord;
     case 'counted':
       return drill.counted ?? '';
+    case 'moves a joint':
+      return drill.motion ? `${drill.motion.how} ${drill.motion.joint}` : '';
+    case 'two legs first':
+      return list(drill.afterTwoLegs ?? []);
     case 'pace m/s':
       return drill.pace === undefined ? '' : String(drill.pace);
     case 'usual dose':
@@ -106,7 +112,13 @@ export type DrillRow =
   | { readonly line: number; readonly ok: false; readonly problem: string };
 
 /** Columns that a file of an earlier version lacks. */
-const ADDED_LATER: ReadonlySet<DrillColumn> = new Set(['figure', 'counted', 'pace m/s']);
+const ADDED_LATER: ReadonlySet<DrillColumn> = new Set([
+  'figure',
+  'counted',
+  'moves a joint',
+  'two legs first',
+  'pace m/s',
+]);
 
 /** Reads CSV into one row a line; lines count from 1 with the heading as line 1. Never throws. */
 export function readDrillCsv(text: string): readonly DrillRow[] {
@@ -144,6 +156,8 @@ function rowOf(cells: Readonly<Record<string, string>>, line: number): DrillRow 
       sidesAllowed: list('sides allowed'),
       sideWord: cell('side word'),
       ...(cell('counted') ? { counted: cell('counted') } : {}),
+      ...(cell('moves a joint') ? { motion: motionIn(cell('moves a joint')) } : {}),
+      ...(cell('two legs first') ? { afterTwoLegs: list('two legs first') } : {}),
       ...(cell('pace m/s') ? { pace: numberIn(cell('pace m/s'), 'pace m/s') } : {}),
       kit: list('kit'),
       substitutes: json('substitutes'),
@@ -182,6 +196,12 @@ function numberIn(text: string, column: DrillColumn): number {
   const value = Number(text);
   if (text === '' || Number.isNaN(value)) throw new Error(`"${column}" is not a number: "${text}"`);
   return value;
+}
+
+/** "circle hip" */
+function motionIn(text: string): { readonly how: string; readonly joint: string } {
+  const [how = '', joint = ''] = text.split(/\s+/);
+  return { how, joint };
 }
 
 function strengthIn(part: string): readonly [string, number] {

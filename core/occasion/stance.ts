@@ -15,3 +15,9 @@ export const AT_THE_START: Stance = { posture: 'standing', kit: [] };
 export function stanceAfter(drill: Drill): Stance {
   return { posture: drill.posture, kit: drill.kit };
 }
+
+/** Whether people stand alike, with the same in their hands: in another order of the list it is taken for another. */
+export const isSameStance = (one: Stance, other: Stance): boolean =>
+  one.posture === other.posture &&
+  (one.kit === other.kit ||
+    (one.kit.length === other.kit.length && one.kit.every((item, index) => item === other.kit[index])));

@@ -1,3 +1,4 @@
+import { remembered } from '../remembered.ts';
 import { demandOf } from '../drills/demand.ts';
 import type { Drill } from '../drills/drill.ts';
 import { PATTERNS, type Pattern, type Person } from './person.ts';
@@ -12,17 +13,11 @@ const OF: Readonly<Record<Pattern, (drill: Drill, demands: Drill['ladder'][numbe
   impact: (_drill, demands) => demandOf(demands, 'impact') > 0,
 };
 
-const known = new WeakMap<Drill, readonly Pattern[]>();
-
 /** The patterns a drill is of; looked up once a drill, as every candidate asks for every person. */
-function patternsOf(drill: Drill): readonly Pattern[] {
-  const before = known.get(drill);
-  if (before) return before;
+const patternsOf = remembered((drill: Drill): readonly Pattern[] => {
   const base = drill.ladder.find(({ rung }) => rung === 0);
-  const patterns = base ? PATTERNS.filter((pattern) => OF[pattern](drill, base.demands)) : [];
-  known.set(drill, patterns);
-  return patterns;
-}
+  return base ? PATTERNS.filter((pattern) => OF[pattern](drill, base.demands)) : [];
+});
 
 /** The rung of a drill's ladder that suits somebody: −1 gentler, 0 as named, 1 stronger. The weakest pattern decides. */
 export function suitedRung({ ability }: Pick<Person, 'ability'>, drill: Drill): -1 | 0 | 1 {

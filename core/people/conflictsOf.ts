@@ -1,3 +1,4 @@
+import { remembered } from '../remembered.ts';
 import { DEMANDS, demandOf, type Demand, type Demands } from '../drills/demand.ts';
 import type { Variant } from '../drills/drill.ts';
 import type { Ceilings } from './ceilings.ts';
@@ -35,13 +36,7 @@ export function permits(rung: Pick<Variant, 'demands' | 'effort'>, ceilings: Cei
   return true;
 }
 
-const known = new WeakMap<Demands, readonly (readonly [Demand, number])[]>();
-
 /** What is asked at all, looked up once a rung: it is gone through for everybody in every slot. */
-function asked(demands: Demands): readonly (readonly [Demand, number])[] {
-  const before = known.get(demands);
-  if (before) return before;
-  const all = DEMANDS.map((demand) => [demand, demandOf(demands, demand)] as const).filter(([, asks]) => asks > 0);
-  known.set(demands, all);
-  return all;
-}
+const asked = remembered((demands: Demands): readonly (readonly [Demand, number])[] =>
+  DEMANDS.map((demand) => [demand, demandOf(demands, demand)] as const).filter(([, asks]) => asks > 0),
+);

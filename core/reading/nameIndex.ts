@@ -1,3 +1,4 @@
+import { remembered } from '../remembered.ts';
 import type { Drill, Variant } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import type { Posture } from '../drills/posture.ts';
@@ -35,16 +36,10 @@ export interface Likely extends Named {
   readonly nearness: number;
 }
 
-const indexes = new WeakMap<DrillLibrary, NameIndex>();
-
 /** The index of a library, made once. */
-export function nameIndexOf(library: DrillLibrary): NameIndex {
-  const known = indexes.get(library);
-  if (known) return known;
-  const made = indexOf([...taughtSayings(library), ...library.drills.flatMap(sayingsOf)]);
-  indexes.set(library, made);
-  return made;
-}
+export const nameIndexOf = remembered((library: DrillLibrary): NameIndex =>
+  indexOf([...taughtSayings(library), ...library.drills.flatMap(sayingsOf)]),
+);
 
 function taughtSayings({ words, byId }: DrillLibrary): readonly Saying[] {
   return words.flatMap(({ said, drillId, rung }) => {
@@ -195,14 +190,8 @@ function partsIn(words: ReadonlySet<string>): ReadonlySet<number> {
   return found;
 }
 
-const partsKnown = new WeakMap<Saying, ReadonlySet<number>>();
-
 /** The same of a saying, found once. */
-function partsOf(saying: Saying): ReadonlySet<number> {
-  const known = partsKnown.get(saying) ?? partsIn(saying.words);
-  partsKnown.set(saying, known);
-  return known;
-}
+const partsOf = remembered(({ words }: Saying) => partsIn(words));
 
 const isElsewhere = (asked: ReadonlySet<number>, said: ReadonlySet<number>): boolean =>
   said.size > 0 && [...said].every((part) => !asked.has(part));

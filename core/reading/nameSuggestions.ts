@@ -1,3 +1,4 @@
+import { remembered } from '../remembered.ts';
 import type { Drill } from '../drills/drill.ts';
 import { drillAtStart, plainName, type DrillLibrary } from '../drills/library.ts';
 import { nameSaid } from './understand.ts';
@@ -51,11 +52,7 @@ interface Part {
   readonly at: number;
 }
 
-const known = new WeakMap<DrillLibrary, readonly KnownName[]>();
-
-function namesOf(library: DrillLibrary): readonly KnownName[] {
-  const before = known.get(library);
-  if (before) return before;
+const namesOf = remembered((library: DrillLibrary): readonly KnownName[] => {
   const named = (drill: Drill, said: string): KnownName => {
     return { drill, said, own: said === drill.name, parts: partsOf(said.toLowerCase()) };
   };
@@ -64,10 +61,8 @@ function namesOf(library: DrillLibrary): readonly KnownName[] {
     const drill = library.byId.get(drillId);
     return drill ? [named(drill, said)] : [];
   });
-  const names = [...own, ...taught];
-  known.set(library, names);
-  return names;
-}
+  return [...own, ...taught];
+});
 
 /** Where every word that was typed begins a word of the name; nothing where one does not. */
 function matchedIn({ parts }: KnownName, words: readonly string[]): readonly (readonly [number, number])[] {

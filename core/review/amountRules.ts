@@ -1,3 +1,4 @@
+import { remembered } from '../remembered.ts';
 import { clockWords } from '../clockWords.ts';
 import { countAt, type Seconds } from '../units.ts';
 import { slotWork } from '../coverage/coverageOf.ts';
@@ -53,7 +54,7 @@ function repetitions({ slot, rounds }: Placed, floor: Parameters<typeof workSeco
 /** More jumps and landings than a warm-up is for. */
 export const manyLandings: GraveRule = ({ placed, floor }) => {
   const jumping = placed.filter(
-    ({ drill, phase }) => (phase === 'potentiate' || (phase !== 'raise' && !isRaising(drill))) && isLanding(drill),
+    ({ drill, phase }) => isLanding(drill) && (phase === 'potentiate' || (phase !== 'raise' && !isRaising(drill))),
   );
   const landings = Math.round(jumping.reduce((sum, one) => sum + repetitions(one, floor), 0));
   if (landings <= MOST_LANDINGS) return [];
@@ -95,7 +96,9 @@ export const tiring: GraveRule = (laid) => {
 };
 
 /** Whether people land on their feet in it again and again. */
-export const isLanding = (drill: Drill): boolean => !isRunning(drill) && demandOf(baseOf(drill).demands, 'impact') >= 2;
+export const isLanding = remembered(
+  (drill: Drill): boolean => !isRunning(drill) && demandOf(baseOf(drill).demands, 'impact') >= 2,
+);
 
 /** Running is counted by its seconds and lengths, not by its steps. */
 const isRunning = ({ targets }: Placed['drill']): boolean =>
@@ -124,26 +127,27 @@ export const manyNeckMoves: NoteRule = ({ placed, floor }) => {
 
 /** Drill after drill for one part of the body. */
 export const sameInARow: NoteRule = ({ placed }) => {
-  let run: Placed[] = [];
-  const runs: Placed[][] = [];
+  const runs: { readonly part: string; readonly own: Placed[] }[] = [];
   for (const one of placed) {
-    if (run.length === 0 || partOf(run[0]) !== partOf(one)) runs.push((run = []));
-    run.push(one);
+    const part = partOf(one);
+    const run = runs.at(-1);
+    if (run?.part === part) run.own.push(one);
+    else runs.push({ part, own: [one] });
   }
   return runs
-    .filter((own) => own.length > MOST_IN_A_ROW && partOf(own[0]) !== 'pattern' && partOf(own[0]) !== 'system')
-    .map((own): Note => ({
+    .filter(({ part, own }) => own.length > MOST_IN_A_ROW && part !== 'pattern' && part !== 'system')
+    .map(({ part, own }): Note => ({
       rule: 'same-in-a-row',
       severity: 'note',
       slotIds: own.map(({ slot }) => slot.id),
-      title: `${String(own.length)} drills in a row for the ${partOf(own[0])}`,
+      title: `${String(own.length)} drills in a row for the ${part}`,
       words: 'It tires before the session: put something else between, or leave one out.',
       source: TRADE,
     }));
 };
 
 /** The part of the body that a drill is mostly for: "glutes" of "glutes · activation". */
-const partOf = (one: Placed | undefined): string => (one && mainTarget(one.drill)?.split(' · ')[0]) ?? '';
+const partOf = ({ drill }: Placed): string => mainTarget(drill)?.split(' · ')[0] ?? '';
 
 /** Sets on the way to a lift that begin heavy, or grow too much at once. */
 export const steepClimb: GraveRule = ({ placed }) =>

@@ -2,7 +2,7 @@ import { slotsOf, type Block, type Slot } from '../circuit/circuit.ts';
 import type { Drill } from '../drills/drill.ts';
 import { moveSeconds, readyFor, readySeconds, talkBefore, talkSeconds, type Talk } from '../timeline/change.ts';
 import { withItsPeople } from '../occasion/occasion.ts';
-import { stanceAfter } from '../occasion/stance.ts';
+import { isSameStance, stanceAfter } from '../occasion/stance.ts';
 import { countAt, just, type Seconds } from '../units.ts';
 import type { BlockOrder, Laid } from './finding.ts';
 import { comesBefore } from '../drills/precedence.ts';
@@ -24,15 +24,17 @@ interface Task {
   readonly drills: readonly Drill[];
   /** The place of each drill's block among those that are ordered together. */
   readonly blockOf: readonly number[];
+  /** For each drill, the first after which people stand as they do after it. */
+  readonly likes: readonly number[];
   readonly laterRounds: number;
   /**
    * Seconds to get ready for a drill in the first round, by the drill before it and itself: row after row, the last row
    * from what comes before the block. What it takes in later rounds likewise, without that row.
    */
-  readonly first: Float64Array;
-  readonly later: Float64Array;
+  readonly first: readonly Seconds[];
+  readonly later: readonly Seconds[];
   /** Seconds to get ready for what follows the block, by the last drill in it. */
-  readonly follows: Float64Array;
+  readonly follows: readonly Seconds[];
 }
 
 /**
@@ -103,22 +105,27 @@ function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readon
   const after = drillOf(next);
   const count = drills.length;
   const talks = drills.map((drill, at) => talkSeconds(drill, talkOf(slots[at]), occasion));
-  const talksAgain = drills.map((drill) => talkSeconds(drill, 'later round', occasion));
   const laterRounds = blocks.length === 1 ? countAt(blocks[0]?.rounds ?? just(1), 'plan') - 1 : 0;
-  const first = new Float64Array((count + 1) * count);
-  const later = new Float64Array(laterRounds > 0 ? count * count : 0);
-  const follows = new Float64Array(count);
+  const talksAgain = laterRounds > 0 ? drills.map((drill) => talkSeconds(drill, 'later round', occasion)) : [];
+  const moves: Seconds[] = [];
+  const first: Seconds[] = [];
+  const later: Seconds[] = [];
+  const follows: Seconds[] = [];
   const stances = [...drills.map(stanceAfter), last ? stanceAfter(last) : occasion.stance];
-  stances.forEach((stance, from) => {
-    drills.forEach((drill, to) => {
-      const move = moveSeconds(stance, drill, occasion);
-      first[from * count + to] = readyFor(move, talks[to] ?? 0);
-      if (laterRounds > 0 && from < count) later[from * count + to] = readyFor(move, talksAgain[to] ?? 0);
-    });
-    if (next && after && from < count) follows[from] = readySeconds(stance, after, talkOf(next), occasion);
-  });
-  const blockOf = blocks.flatMap((block, place) => slotsOf(block).map(() => place));
-  return { drills, blockOf, laterRounds, first, later, follows };
+  // People who stand alike take as long to get to a drill, and to one that is done alike.
+  const likes = stances.map((stance) => stances.findIndex((other) => isSameStance(stance, other)));
+  for (const [from, stance] of stances.entries()) {
+    const likeFrom = (likes[from] as number) * count;
+    for (const [to, drill] of drills.entries()) {
+      const move = moves[likeFrom + (likes[to] as number)] ?? moveSeconds(stance, drill, occasion);
+      moves.push(move);
+      first.push(readyFor(move, talks[to] as number));
+      if (laterRounds > 0 && from < count) later.push(readyFor(move, talksAgain[to] as number));
+    }
+    if (from < count) follows.push(next && after ? readySeconds(stance, after, talkOf(next), occasion) : 0);
+  }
+  const blockOf = blocks.flatMap(({ lines }, place) => lines.map(() => place));
+  return { drills, blockOf, likes, laterRounds, first, later, follows };
 }
 
 const talkOf = (slot: Slot | undefined): Talk => (slot ? talkBefore(slot, false) : 'first time');
@@ -168,18 +175,21 @@ function goesBefore(earlier: number, later: number, { drills, blockOf }: Task): 
 }
 
 /**
- * For each drill, the ones that must come before it, as bits. Of two that take as long wherever they stand, the one that is
- * first stays first: no better order is lost, and far fewer are gone through.
+ * For each drill, the ones that must come before it, as bits. Of two that take as long wherever they stand, and have the same
+ * before and after them, the one that is first stays first: no better order is lost, and far fewer are gone through.
  */
 function mustFollow(task: Task): readonly number[] {
   const needs = task.drills.map((_, index) =>
     task.drills.reduce((bits, _other, other) => (goesBefore(other, index, task) ? bits | (1 << other) : bits), 0),
   );
-  const needed = needs.reduce((bits, need) => bits | need, 0);
-  const isFree = (index: number): boolean => needs[index] === 0 && (needed & (1 << index)) === 0;
+  const neededBy = needs.map((_, index) =>
+    needs.reduce((bits, need, other) => ((need & (1 << index)) === 0 ? bits : bits | (1 << other)), 0),
+  );
   return needs.map((need, index) => {
-    const earlier = needs.findLastIndex((_, other) => other < index && isFree(other) && areAlike(other, index, task));
-    return earlier >= 0 && isFree(index) ? 1 << earlier : need;
+    const earlier = needs.findLastIndex(
+      (other, at) => at < index && other === need && neededBy[at] === neededBy[index] && areAlike(at, index, task),
+    );
+    return earlier < 0 ? need : need | (1 << earlier);
   });
 }
 
@@ -210,13 +220,9 @@ function areAlike(one: number, other: number, task: Task): boolean {
 function exact(task: Task, limit: Seconds): readonly number[] {
   const count = task.drills.length;
   const needs = mustFollow(task);
-  const between = new Float64Array(count * count);
-  for (let from = 0; from < count; from += 1) {
-    for (let to = 0; to < count; to += 1) {
-      const later = task.laterRounds === 0 ? 0 : task.laterRounds * laterAt(task, from, to);
-      between[from * count + to] = firstAt(task, from, to) + later;
-    }
-  }
+  const between = task.first
+    .slice(0, count * count)
+    .map((first, at) => first + (task.laterRounds === 0 ? 0 : task.laterRounds * (task.later[at] as number)));
   let best: { cost: Seconds; order: readonly number[] } = { cost: Infinity, order: [] };
   const free = task.drills.map((_, index) => index).filter((index) => (needs[index] ?? 0) === 0);
   // In one round it does not matter later which drill was the first: all can be tried at once.
@@ -234,35 +240,47 @@ function exact(task: Task, limit: Seconds): readonly number[] {
  */
 const COSTS = new Float64Array(EXACT_UP_TO << EXACT_UP_TO);
 const BEFORE = new Int8Array(COSTS.length);
+/** The cheapest way to every set, whichever drill is the last. */
+const CHEAPEST = new Float64Array(1 << EXACT_UP_TO);
 
 function cheapestFrom(
   firsts: readonly number[],
   needs: readonly number[],
-  between: Float64Array,
+  between: readonly Seconds[],
   task: Task,
   limit: Seconds,
 ): { cost: Seconds; order: readonly number[] } | undefined {
   const count = needs.length;
   const all = (1 << count) - 1;
+  const { likes } = task;
   const left = leastLeft(between, task.follows);
   const at = (done: number, last: number) => done * count + last;
   const cost = COSTS.fill(Infinity, 0, at(all + 1, 0));
+  const cheapest = CHEAPEST.fill(Infinity, 0, all + 1);
   const from = BEFORE;
   for (const first of firsts) {
-    cost[at(1 << first, first)] = firstAt(task, -1, first);
+    cheapest[1 << first] = cost[at(1 << first, first)] = firstAt(task, -1, first);
     from[at(1 << first, first)] = -1;
   }
   const [again] = firsts;
-  const next = new Int8Array(count);
-  const lasts = new Int8Array(count);
+  const next: number[] = [];
+  const lasts: number[] = [];
   for (let done = 1; done < all; done += 1) {
     // Only what is done can have been the last, and only what can still end within the limit is worth going on with.
     const most = limit - (left[done] as number);
+    if ((cheapest[done] as number) > most) continue;
+    // Of those after which people stand alike, the cheapest alone.
     let ends = 0;
     for (let last = 0; last < count; last += 1) {
-      if ((cost[done * count + last] as number) <= most) lasts[ends++] = last;
+      const here = cost[done * count + last] as number;
+      if (here > most) continue;
+      const like = likes[last] as number;
+      let end = 0;
+      while (end < ends && likes[lasts[end] as number] !== like) end += 1;
+      if (end === ends) ends += 1;
+      else if ((cost[done * count + (lasts[end] as number)] as number) <= here) continue;
+      lasts[end] = last;
     }
-    if (ends === 0) continue;
     // Which may come next is the same whichever was the last.
     let choices = 0;
     for (let index = 0; index < count; index += 1) {
@@ -274,11 +292,13 @@ function cheapestFrom(
       const here = cost[done * count + last] as number;
       for (let choice = 0; choice < choices; choice += 1) {
         const index = next[choice] as number;
-        const there = (done | (1 << index)) * count + index;
+        const then = done | (1 << index);
+        const there = then * count + index;
         const sum = here + (between[last * count + index] as number);
         if (sum < (cost[there] as number)) {
           cost[there] = sum;
           from[there] = last;
+          if (sum < (cheapest[then] as number)) cheapest[then] = sum;
         }
       }
     }
@@ -301,40 +321,39 @@ function cheapestFrom(
   return { cost: best.cost, order };
 }
 
+/** Filled by `leastLeft`, and kept from one call to the next. */
+const LEFT = new Float64Array(1 << EXACT_UP_TO);
+
 /** For every set of drills done, as bits, seconds that the others take at the least: each after the one that it is soonest ready after. */
-function leastLeft(between: Float64Array, follows: Float64Array): Float64Array {
+function leastLeft(between: readonly Seconds[], follows: readonly Seconds[]): Float64Array {
   const count = follows.length;
   const least = follows.map((_, to) => {
     let soonest = Infinity;
     for (let from = 0; from < count; from += 1) {
-      if (from !== to) soonest = Math.min(soonest, between[from * count + to] ?? Infinity);
+      if (from !== to) soonest = Math.min(soonest, between[from * count + to] as number);
     }
     return soonest;
   });
-  const left = new Float64Array(1 << count);
-  left[0] = least.reduce((sum, one) => sum + one, Math.min(...follows));
-  for (let done = 1; done < left.length; done += 1) {
+  LEFT[0] = least.reduce((sum, one) => sum + one, Math.min(...follows));
+  for (let done = 1; done < 1 << count; done += 1) {
     const newest = 31 - Math.clz32(done);
-    left[done] = (left[done & ~(1 << newest)] ?? 0) - (least[newest] ?? 0);
+    LEFT[done] = (LEFT[done & ~(1 << newest)] as number) - (least[newest] as number);
   }
-  return left;
+  return LEFT;
 }
 
-/** A good order for long blocks: always the nearest drill that may come next, the earlier one where two are as near. */
+/** A good order: always the nearest drill that may come next, the earlier one where two are as near. */
 function nearest(task: Task): readonly number[] {
-  const left = new Set(task.drills.map((_, index) => index));
+  const left = task.drills.map((_, index) => index);
   const order: number[] = [];
   let last = -1;
-  while (left.size > 0) {
-    const free = [...left].filter((index) =>
-      [...left].every((other) => other === index || !goesBefore(other, index, task)),
-    );
-    const candidates = free.length > 0 ? free : [...left];
-    const next = candidates.reduce((best, index) =>
+  while (left.length > 0) {
+    const free = left.filter((index) => left.every((other) => other === index || !goesBefore(other, index, task)));
+    const next = (free.length > 0 ? free : left).reduce((best, index) =>
       firstAt(task, last, index) < firstAt(task, last, best) ? index : best,
     );
     order.push(next);
-    left.delete(next);
+    left.splice(left.indexOf(next), 1);
     last = next;
   }
   return order;

@@ -1,4 +1,4 @@
-import { workSecondsOneSide } from '../dose/workSeconds.ts';
+import { countedPerSide, workSecondsOneSide } from '../dose/workSeconds.ts';
 import { countAt, just, type Seconds } from '../units.ts';
 import { holdCaps } from '../approach/holdCaps.ts';
 import type { Floor } from '../dose/distance.ts';
@@ -16,6 +16,7 @@ import {
 } from './finding.ts';
 import { targetWords } from '../drills/targetWords.ts';
 import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
+import { isOverTime } from './timeRules.ts';
 
 /** Seconds that one side is held or rolled, over sets and rounds. */
 function oneSide({ slot, rounds }: Placed, floor: Floor): Seconds {
@@ -132,5 +133,15 @@ export const oneSideOnly: GraveRule = ({ placed }) =>
       title: `${drill.name} has two ${drill.sideWord}s`,
       words: `Only one of them has a dose.`,
       source: TRADE,
-      fix: { label: `Do both ${drill.sideWord}s`, change: { kind: 'sides', slotIds: [slot.id], sides: 'usual' } },
     }));
+
+/** What is said of it, with both sides as its fix; where the time is over already, by turns in the same time if it can be. */
+export function withBothSides(finding: Finding, laid: Laid): Finding {
+  const one = laid.placed.find(({ slot }) => slot.id === finding.slotIds[0]);
+  if (!one) return finding;
+  const { slot, drill } = one;
+  const mayAlternate = drill.sidesAllowed.includes('alternate') && !countedPerSide(slot.dose);
+  const sides = isOverTime(laid) && mayAlternate ? 'alternate' : 'usual';
+  const label = sides === 'alternate' ? `Let ${drill.sideWord}s alternate` : `Do both ${drill.sideWord}s`;
+  return { ...finding, fix: { label, change: { kind: 'sides', slotIds: [slot.id], sides } } };
+}

@@ -12,7 +12,7 @@ import {
 } from './amountRules.ts';
 import { gap, planeMissing, repeatedTarget } from './coverageRules.ts';
 import { oddLengths } from './lengthRules.ts';
-import { longHold, isHarderThanAllowed, longRolling, oneSideOnly, tooHard } from './doseRules.ts';
+import { longHold, isHarderThanAllowed, longRolling, oneSideOnly, tooHard, withBothSides } from './doseRules.ts';
 import type { Finding, GraveRule, Laid, NoteRule, Placed, Reviewed, Severity } from './finding.ts';
 import type { Aspect } from './fix.ts';
 import { forWhatItAvoids } from './apartRules.ts';
@@ -53,7 +53,7 @@ export const GRAVE_RULES: readonly Grave[] = [
   { rule: overTime, upTo: 'stop', by: ['length'], about: everySlotInTime, told: withTimeSaved },
   { rule: noSwap, upTo: 'warn', by: [], about: everySlot },
   { rule: forWhatItAvoids, upTo: 'warn', by: [], about: everySlot },
-  { rule: oneSideOnly, upTo: 'warn', by: ['slots'], about: everySlot },
+  { rule: oneSideOnly, upTo: 'warn', by: ['slots'], about: everySlot, told: withBothSides },
   { rule: longHold, upTo: 'stop', by: ['slots', 'rounds'], about: ({ drill }) => isStaticHold(drill) },
   { rule: raiseFirst, upTo: 'warn', by: ['slots', 'rounds', 'phases', 'order'], about: isWarmOrFast },
   { rule: tooHard, upTo: 'warn', by: ['slots', 'phases'], about: isHarderThanAllowed },

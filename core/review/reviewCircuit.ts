@@ -10,7 +10,7 @@ import { withSafeFixes } from './safeFix.ts';
 
 /**
  * Everything there is to say about a circuit, the gravest first, but for what its approach does without. Each fix among it
- * was tried: it raises nothing worse than what it mends.
+ * was tried: it raises nothing worse than what it mends, and takes no longer where it may not.
  */
 export function reviewCircuit(
   circuit: Circuit,
@@ -22,5 +22,5 @@ export function reviewCircuit(
   const reviewed = { ...laid, timeline, coverage: coverageOf(circuit, occasion, occasion.session) };
   const found = everyFinding(reviewed).filter(({ rule }) => !occasion.approach.without.includes(rule));
   const gravestFirst = found.toSorted((one, other) => severityRank(one.severity) - severityRank(other.severity));
-  return withSafeFixes(gravestFirst, laid);
+  return withSafeFixes(gravestFirst, laid, timeline.blocks);
 }

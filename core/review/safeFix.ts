@@ -1,31 +1,52 @@
-import { blockTimes, lengthOf, type BlockTime } from '../timeline/blockTimes.ts';
-import type { Level } from '../units.ts';
+import { clockWords } from '../clockWords.ts';
+import type { BlockTime } from '../timeline/blockTime.ts';
+import { blockTimer, lengthOf, type BlockTimer } from '../timeline/blockTimes.ts';
+import type { Level, Seconds } from '../units.ts';
 import { GRAVE_RULES } from './everyRule.ts';
 import { severityRank, type Finding, type Fix, type Laid } from './finding.ts';
-import { changedBy, fixed } from './fix.ts';
+import { changedBy, fixed, type Changed } from './fix.ts';
 import { withCircuit } from './placed.ts';
+import { isOverTime } from './timeRules.ts';
 
 /** The most fixes that are tried out and offered at once; the rest follow when these are done. */
 const MOST_FIXES = 40;
 
+/** What floating-point sums of the same seconds may differ by. */
+const DUST: Seconds = 1e-6;
+
 /**
- * The findings of a review with their fixes only where those raise nothing worse than what they mend; else with words that
- * say so. Worse is a graver severity: a note's fix may not raise a warning, nor a warning's a stop.
+ * The findings of a review with their fixes only where those do no harm; else with words that say which. A fix may raise
+ * nothing worse than what it mends: a graver severity, so that a note's fix raises no warning, nor a warning's a stop. One
+ * that only changes the order may not take longer, and where the time is over already, none may.
+ *
+ * @param planned what the blocks of the circuit take at plan
  */
-export function withSafeFixes(findings: readonly Finding[], laid: Laid): readonly Finding[] {
-  const tried = trialsOf(laid);
+export function withSafeFixes(
+  findings: readonly Finding[],
+  laid: Laid,
+  planned: readonly BlockTime[],
+): readonly Finding[] {
+  const tried = trialsOf(laid, planned);
+  const late = isOverTime(laid);
   const offering = new Set(findings.filter(({ fix }) => fix).slice(0, MOST_FIXES));
   return findings.map((finding) => {
     const { fix, ...rest } = finding;
     if (!fix) return finding;
     if (!offering.has(finding)) return rest;
-    const worse = raisedBy(fix.change, finding, findings);
-    if (!worse) return finding;
-    return { ...rest, words: `${rest.words} “${fix.label}” would bring something worse here: ${worse.title}.` };
+    const harm = harmOf(fix.change, finding);
+    return harm ? { ...rest, words: `${rest.words} “${fix.label}” ${harm}` } : finding;
   });
 
-  function raisedBy(fix: Fix, mended: Finding, known: readonly Finding[]): Finding | undefined {
-    const { aspects, moved } = changedBy(fix, laid.placed);
+  function harmOf(fix: Fix, mended: Finding): string | undefined {
+    const trial = tried(fix);
+    const changed = changedBy(fix, laid.placed);
+    const more = late || changed.aspects.has('order') ? trial.lasts('plan') - laid.lasts('plan') : 0;
+    if (more > DUST) return longerWords(more, late);
+    const worse = raisedBy(changed, mended, trial);
+    return worse && `would bring something worse here: ${worse.title}.`;
+  }
+
+  function raisedBy({ aspects, moved }: Changed, mended: Finding, { circuit, lasts }: Trial): Finding | undefined {
     const rules = GRAVE_RULES.filter(
       ({ upTo, by, about }) =>
         isGraver(upTo, mended.severity) &&
@@ -33,27 +54,37 @@ export function withSafeFixes(findings: readonly Finding[], laid: Laid): readonl
         moved.some((one) => about(one, laid)),
     );
     if (rules.length === 0) return undefined;
-    const after = tried(fix);
+    const after = withCircuit(laid, circuit, lasts);
     return rules
       .flatMap(({ rule }) => rule(after))
       .filter(
         ({ rule, severity }) => !laid.occasion.approach.without.includes(rule) && isGraver(severity, mended.severity),
       )
-      .find((raised, _, all) => countLike(raised, all) > countLike(raised, known));
+      .find((raised, _, all) => countLike(raised, all) > countLike(raised, findings));
   }
 }
 
-/** Lays a circuit out anew with one fix or another done: what a fix leaves alone is taken over as it was. */
-function trialsOf(laid: Laid): (fix: Fix) => Laid {
-  const known = new Map<Level, readonly BlockTime[]>();
-  const timesAt = (level: Level): readonly BlockTime[] => {
-    const times = known.get(level) ?? blockTimes(laid.circuit, laid.occasion, level);
-    known.set(level, times);
-    return times;
+/** Why a fix that takes longer is not offered. */
+function longerWords(more: Seconds, late: boolean): string {
+  const seconds = clockWords(Math.max(1, more));
+  return `would take ${seconds} longer here${late ? ', and the time is over already' : ''}.`;
+}
+
+/** A circuit with a fix done, and what it takes then. */
+type Trial = Pick<Laid, 'circuit' | 'lasts'>;
+
+/** Does one fix or another: what it leaves alone is not timed again. */
+function trialsOf(laid: Laid, planned: readonly BlockTime[]): (fix: Fix) => Trial {
+  const { circuit, occasion } = laid;
+  const timers = new Map<Level, BlockTimer>();
+  const timerAt = (level: Level): BlockTimer => {
+    const timer = timers.get(level) ?? blockTimer(circuit, occasion, level, level === 'plan' ? planned : []);
+    timers.set(level, timer);
+    return timer;
   };
   return (fix) => {
-    const circuit = fixed(laid.circuit, fix, laid.occasion.library);
-    return withCircuit(laid, circuit, (level) => lengthOf(blockTimes(circuit, laid.occasion, level, timesAt(level))));
+    const changed = fixed(circuit, fix, occasion.library);
+    return { circuit: changed, lasts: (level) => lengthOf(timerAt(level)(changed.blocks)) };
   };
 }
 

@@ -12,11 +12,15 @@ const WORTH_SAYING: Seconds = 0.5;
 /** Seconds a better order must save to be worth saying. Common practice, no source. */
 const WORTH_REORDERING = 4;
 
+/** Whether a circuit is longer than the time there is, where that is known. */
+export const isOverTime = ({ circuit: { available }, lasts }: Laid): boolean =>
+  available > 0 && lasts('plan') - available >= WORTH_SAYING;
+
 /** Longer than the time there is. */
-export const overTime: GraveRule = ({ circuit: { available }, lasts }) => {
-  if (available === 0) return [];
-  const over = lasts('plan') - available;
-  if (over < WORTH_SAYING) return [];
+export const overTime: GraveRule = (laid) => {
+  if (!isOverTime(laid)) return [];
+  const { available } = laid.circuit;
+  const over = laid.lasts('plan') - available;
   return [
     {
       rule: 'over-time',

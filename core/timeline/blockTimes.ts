@@ -1,52 +1,63 @@
 import type { Block, Circuit } from '../circuit/circuit.ts';
 import { floorOf } from '../occasion/floor.ts';
 import { withItsPeople, type Occasion } from '../occasion/occasion.ts';
+import { isSameStance } from '../occasion/stance.ts';
 import type { Level, Seconds } from '../units.ts';
-import { walkBlock, type Arrival } from './walk.ts';
+import type { Arrival, BlockTime } from './blockTime.ts';
+import { entrySeconds } from './pieces.ts';
+import { walkBlock, type Passage, type Walk } from './walk.ts';
 
-/** What a block takes where it stands. */
-export interface BlockTime {
-  readonly block: Block;
-  /** How people come to it, and to the block after it. */
-  readonly from: Arrival;
-  readonly to: Arrival;
-  readonly seconds: Seconds;
-  /** The rest that it ends with: nobody takes it at the very end. */
-  readonly lastRest: Seconds;
-}
+/** Tells what each of some blocks takes, one after the other. */
+export type BlockTimer = (blocks: readonly Block[]) => readonly BlockTime[];
 
 /**
- * What each block of a circuit takes with every range taken at a level, without laying it out.
+ * Times the blocks of a circuit with every range taken at a level, without laying them out, also after they are changed.
+ * What it has gone through it remembers: a block that is the same and that people come to in the same way, and a slot.
  *
- * @param known block times of the same circuit before a change, on the same occasion and floor, at the same level: a block
- * that is the same and that people come to in the same way is not gone through again
+ * @param known block times of the circuit on the same occasion, at the same level
  */
-export function blockTimes(
+export function blockTimer(
   circuit: Circuit,
   usual: Occasion,
   level: Level,
   known: readonly BlockTime[] = [],
-): readonly BlockTime[] {
-  const occasion = withItsPeople(circuit, usual);
-  const walk = { occasion, floor: floorOf(circuit, occasion), noGaps: circuit.noGaps, level };
+): BlockTimer {
+  const walk = walkOf(circuit, withItsPeople(circuit, usual), level);
   const before = new Map(known.map((time) => [time.block, time]));
-  let from: Arrival = { stance: occasion.stance, begun: false };
-  return circuit.blocks.map((block) => {
-    const earlier = before.get(block);
-    const time = earlier && isSameArrival(earlier.from, from) ? earlier : gone(block, from);
-    from = time.to;
-    return time;
-  });
-
-  function gone(block: Block, arrival: Arrival): BlockTime {
-    let seconds: Seconds = 0;
-    let lastRest: Seconds = 0;
-    const to = walkBlock(block, arrival, walk, (_turn, { kind, length }) => {
-      seconds += length;
-      lastRest = kind === 'rest' ? lastRest + length : 0;
+  return (blocks) => {
+    let from = atTheStart(walk);
+    return blocks.map((block) => {
+      const earlier = before.get(block);
+      const time = earlier && isSameArrival(earlier.from, from) ? earlier : timeBlock(block, from, walk);
+      if (!earlier) before.set(block, time);
+      from = time.to;
+      return time;
     });
-    return { block, from: arrival, to, seconds, lastRest };
-  }
+  };
+}
+
+/** A walk through a circuit of which nothing is known yet. */
+export function walkOf(circuit: Circuit, occasion: Occasion, level: Level): Walk {
+  return { occasion, floor: floorOf(circuit, occasion), noGaps: circuit.noGaps, level, bodies: new Map() };
+}
+
+/** How people come to the first block. */
+export const atTheStart = ({ occasion: { stance } }: Walk): Arrival => ({ stance, begun: false });
+
+/** What a block takes, gone through as people do; every turn is shown, in order. */
+export function timeBlock(block: Block, from: Arrival, walk: Walk, show?: (passage: Passage) => void): BlockTime {
+  let seconds: Seconds = 0;
+  let lastRest: Seconds = 0;
+  const to = walkBlock(block, from, walk, (passage) => {
+    const { turn, stance, body, wait, roundRest } = passage;
+    const busy = entrySeconds(turn, stance, walk.occasion) + body.seconds - body.lastRest;
+    if (busy > 0) lastRest = 0;
+    const rest = body.lastRest + wait + roundRest;
+    lastRest += rest;
+    seconds += busy + rest;
+    show?.(passage);
+  });
+  return { block, from, to, seconds, lastRest };
 }
 
 /** Seconds from the first piece of the first block to the last that is no rest. */
@@ -58,4 +69,4 @@ export function lengthOf(times: readonly BlockTime[]): Seconds {
 }
 
 const isSameArrival = (one: Arrival, other: Arrival): boolean =>
-  one.begun === other.begun && one.stance.posture === other.stance.posture && one.stance.kit === other.stance.kit;
+  one.begun === other.begun && isSameStance(one.stance, other.stance);

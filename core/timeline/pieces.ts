@@ -34,14 +34,23 @@ export interface Turn {
 /** A stretch of a turn that takes time. */
 export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter' | 'swap' | 'waitsFor'>;
 
-/** Everything a turn consists of, in order, for somebody who comes to it in a stance. */
-export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: Level, floor: Floor): readonly Piece[] {
-  const { slot } = turn;
+/** What a turn consists of once people are ready, however they came to it. */
+export interface Body {
+  /** In order; the last is the slot's own rest, which may take no time. */
+  readonly pieces: readonly Piece[];
+  readonly seconds: Seconds;
+  /** The same without the slot's own rest. */
+  readonly busy: Seconds;
+  /** The rest that it ends with, between sets or after the slot. */
+  readonly lastRest: Seconds;
+  readonly nonstop: boolean;
+}
+
+/** The body of a turn on an occasion and a floor, with every range at a level. */
+export function bodyOf(turn: Turn, occasion: Occasion, level: Level, floor: Floor): Body {
+  const { slot, nonstop } = turn;
   const doses = setDoses(slot, level);
-  const sets = doses.length;
-  const waitsFor = entryWaitsFor(turn, stance, occasion);
-  const entry = piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(slot));
-  const pieces: Piece[] = [{ ...entry, waitsFor }];
+  const pieces: Piece[] = [];
   const slotRest = (restAfter: 'set' | 'slot', written: Seconds, set: number): Piece => ({
     ...restPiece(restAfter, restSeconds(written, slot.dose, occasion), set),
     waitsFor: isGivenByFeel(slot.dose) ? 'rest' : null,
@@ -49,13 +58,27 @@ export function piecesOf(turn: Turn, stance: Stance, occasion: Occasion, level: 
   doses.forEach((dose, index) => {
     const set = index + 1;
     pieces.push(...setPieces(turn, dose, set, occasion, level, floor));
-    if (set < sets) pieces.push(slotRest('set', slot.setRest, set));
+    if (set < doses.length) pieces.push(slotRest('set', slot.setRest, set));
   });
-  pieces.push(slotRest('slot', slot.rest, sets));
-  return pieces;
+  pieces.push(slotRest('slot', slot.rest, doses.length));
+  let seconds: Seconds = 0;
+  let lastRest: Seconds = 0;
+  for (const { kind, length } of pieces) {
+    seconds += length;
+    if (kind === 'rest') lastRest += length;
+    else if (length > 0) lastRest = 0;
+  }
+  return { pieces, seconds, busy: seconds - (pieces.at(-1)?.length ?? 0), lastRest, nonstop };
 }
 
-function entrySeconds({ entry, drill, slot, round }: Turn, stance: Stance, occasion: Occasion): Seconds {
+/** Getting ready for a turn, for somebody who comes to it in a stance. */
+export function entryPiece(turn: Turn, stance: Stance, occasion: Occasion): Piece {
+  const entry = piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(turn.slot));
+  return { ...entry, waitsFor: entryWaitsFor(turn, stance, occasion) };
+}
+
+/** Seconds of getting ready for a turn, for somebody who comes to it in a stance. */
+export function entrySeconds({ entry, drill, slot, round }: Turn, stance: Stance, occasion: Occasion): Seconds {
   if (entry === 'no gap') return 0;
   if (entry === 'straight in') return straightInSeconds(stance, drill, occasion);
   return readySeconds(stance, drill, talkBefore(slot, round > 1), occasion);
@@ -98,11 +121,13 @@ function piece(
   return { kind, length, set, side, restAfter: null, swap, waitsFor: null };
 }
 
-/** The rest between two rounds of a block. */
-export const roundRestPiece = (written: Seconds, occasion: Occasion): Piece => ({
-  ...restPiece('round', restSeconds(written, null, occasion), 1),
-  waitsFor: 'rest',
-});
+/** Rest between two rounds of a block. */
+export const roundRestPiece = (length: Seconds): Piece => ({ ...restPiece('round', length, 1), waitsFor: 'rest' });
+
+/** The pieces with a wait before the slot's own rest, so that all stations of a block change at once. */
+export function withWait(pieces: readonly Piece[], wait: Seconds): readonly Piece[] {
+  return wait > 0 ? [...pieces.slice(0, -1), restPiece('station', wait, 1), ...pieces.slice(-1)] : pieces;
+}
 
 function restPiece(restAfter: 'set' | 'slot' | 'round' | 'station', length: Seconds, set: number): Piece {
   return { kind: 'rest', length, set, side: 'both', restAfter, swap: null, waitsFor: null };
@@ -110,19 +135,4 @@ function restPiece(restAfter: 'set' | 'slot' | 'round' | 'station', length: Seco
 
 function firstSide(slot: Slot): WorkSide {
   return slot.sides === 'each' ? 'left' : slot.sides;
-}
-
-/** Seconds a turn takes once people are ready, its own rest left out. */
-export function busySeconds(pieces: readonly Piece[]): Seconds {
-  return pieces.reduce(
-    (sum, { kind, restAfter, length }) => (kind === 'ready' || restAfter === 'slot' ? sum : sum + length),
-    0,
-  );
-}
-
-/** The pieces with a wait before the slot's rest, so that all stations of a block change at once. */
-export function paddedTo(busy: Seconds, pieces: readonly Piece[]): readonly Piece[] {
-  const wait = busy - busySeconds(pieces);
-  if (wait <= 0) return pieces;
-  return [...pieces.slice(0, -1), restPiece('station', wait, 1), ...pieces.slice(-1)];
 }

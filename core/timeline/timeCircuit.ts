@@ -1,12 +1,10 @@
 import { slotsOf, type Circuit } from '../circuit/circuit.ts';
 import { setCount } from '../circuit/sets.ts';
 import { spreadOf, type Seconds } from '../units.ts';
-import type { Piece, Turn } from './pieces.ts';
-import { floorOf } from '../occasion/floor.ts';
+import { entryPiece, roundRestPiece, withWait, type Piece, type Turn } from './pieces.ts';
 import { withItsPeople, type Occasion } from '../occasion/occasion.ts';
-import { blockTimes, lengthOf } from './blockTimes.ts';
+import { atTheStart, blockTimer, lengthOf, timeBlock, walkOf } from './blockTimes.ts';
 import type { Segment, SlotTime, Timeline } from './timeline.ts';
-import { walkBlock, type Arrival } from './walk.ts';
 
 /**
  * Lays a circuit out in time: for every slot ready → work → (switch → work) → rest, block by block and round by round.
@@ -16,14 +14,15 @@ import { walkBlock, type Arrival } from './walk.ts';
  * @example timeCircuit(circuit, occasionOf({ library })).total.plan // seconds
  */
 export function timeCircuit(circuit: Circuit, usual: Occasion): Timeline {
-  const segments = segmentsOf(circuit, withItsPeople(circuit, usual));
+  const { segments, blocks } = laidInTime(circuit, withItsPeople(circuit, usual));
   const total = spreadOf((level) =>
-    level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthOf(blockTimes(circuit, usual, level)),
+    level === 'plan' ? (segments.at(-1)?.end ?? 0) : lengthOf(blockTimer(circuit, usual, level)(circuit.blocks)),
   );
   const byKind = sumsBy(NO_SECONDS_BY_KIND, segments, (segment) => segment.kind);
   return {
     segments,
     slots: slotTimes(circuit, segments),
+    blocks,
     total,
     byPhase: sumsBy(NO_SECONDS_BY_PHASE, segments, (segment) => segment.phase),
     byKind,
@@ -34,18 +33,26 @@ export function timeCircuit(circuit: Circuit, usual: Occasion): Timeline {
 const NO_SECONDS_BY_KIND = { ready: 0, work: 0, switch: 0, rest: 0 };
 const NO_SECONDS_BY_PHASE = { release: 0, raise: 0, mobilise: 0, activate: 0, integrate: 0, potentiate: 0 };
 
-function segmentsOf(circuit: Circuit, occasion: Occasion): readonly Segment[] {
-  const walk = { occasion, floor: floorOf(circuit, occasion), noGaps: circuit.noGaps, level: 'plan' } as const;
+function laidInTime(circuit: Circuit, occasion: Occasion): Pick<Timeline, 'segments' | 'blocks'> {
+  const walk = walkOf(circuit, occasion, 'plan');
   const segments: Segment[] = [];
   let clock: Seconds = 0;
-  let from: Arrival = { stance: occasion.stance, begun: false };
-  for (const block of circuit.blocks) {
-    from = walkBlock(block, from, walk, (turn, piece) => {
-      segments.push(segmentOf(turn, piece, setCount(turn.slot, 'plan'), clock));
-      clock += piece.length;
+  const add = (turn: Turn, piece: Piece): void => {
+    if (piece.length === 0) return;
+    segments.push(segmentOf(turn, piece, setCount(turn.slot, 'plan'), clock));
+    clock += piece.length;
+  };
+  let from = atTheStart(walk);
+  const blocks = circuit.blocks.map((block) => {
+    const time = timeBlock(block, from, walk, ({ turn, stance, body, wait, roundRest }) => {
+      add(turn, entryPiece(turn, stance, occasion));
+      for (const piece of withWait(body.pieces, wait)) add(turn, piece);
+      add(turn, roundRestPiece(roundRest));
     });
-  }
-  return segments.slice(0, segments.findLastIndex((segment) => segment.kind !== 'rest') + 1);
+    from = time.to;
+    return time;
+  });
+  return { segments: segments.slice(0, segments.findLastIndex((segment) => segment.kind !== 'rest') + 1), blocks };
 }
 
 // Written out field by field: spreading the piece into so large a literal takes a slow path in the engine (npm run bench).

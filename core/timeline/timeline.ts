@@ -2,6 +2,7 @@ import type { Phase } from '../drills/phase.ts';
 import type { Posture } from '../drills/posture.ts';
 import type { SideWord } from '../dose/dose.ts';
 import type { Effort, Seconds, Spread } from '../units.ts';
+import type { BlockTime } from './blockTime.ts';
 
 export type SegmentKind = 'ready' | 'work' | 'switch' | 'rest';
 
@@ -56,6 +57,8 @@ export interface SlotTime {
 export interface Timeline {
   readonly segments: readonly Segment[];
   readonly slots: readonly SlotTime[];
+  /** Each block of the circuit at plan, in order. */
+  readonly blocks: readonly BlockTime[];
   readonly total: Spread;
   readonly byPhase: Readonly<Record<Phase, Seconds>>;
   readonly byKind: Readonly<Record<SegmentKind, Seconds>>;

@@ -1,17 +1,12 @@
-import { slotsOf, type Block } from '../circuit/circuit.ts';
+import { slotsOf, type Block, type Slot } from '../circuit/circuit.ts';
 import type { Floor } from '../dose/distance.ts';
 import { drillIn } from '../drills/onRung.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { stanceAfter, type Stance } from '../occasion/stance.ts';
 import { countAt, type Level, type Seconds } from '../units.ts';
-import { busySeconds, paddedTo, piecesOf, roundRestPiece, type Piece, type Turn } from './pieces.ts';
-
-/** How people come to a block. */
-export interface Arrival {
-  readonly stance: Stance;
-  /** Something was done before it. */
-  readonly begun: boolean;
-}
+import type { Arrival } from './blockTime.ts';
+import { restSeconds } from './change.ts';
+import { bodyOf, type Body, type Turn } from './pieces.ts';
 
 /** What the blocks of a circuit are gone through with. */
 export interface Walk {
@@ -20,46 +15,66 @@ export interface Walk {
   /** The whole circuit has no gaps. */
   readonly noGaps: boolean;
   readonly level: Level;
+  /** What is known of slots already, which the walk adds to: a slot that comes again is not worked out again. */
+  readonly bodies: Map<Slot, Body>;
+}
+
+/** A turn as people go through it. */
+export interface Passage {
+  readonly turn: Turn;
+  /** How they come to it. */
+  readonly stance: Stance;
+  readonly body: Body;
+  /** How long they wait for the other stations before its rest, and rest after it because a round is over. */
+  readonly wait: Seconds;
+  readonly roundRest: Seconds;
 }
 
 /**
- * Goes through a block as people do, and shows every piece that takes time, in order.
+ * Goes through a block as people do, and shows every turn, in order.
  *
  * @returns how people come to the block after it
  */
-export function walkBlock(block: Block, from: Arrival, walk: Walk, show: (turn: Turn, piece: Piece) => void): Arrival {
-  const { occasion, level, floor } = walk;
+export function walkBlock(block: Block, from: Arrival, walk: Walk, show: (passage: Passage) => void): Arrival {
   const turns = turnsOf(block, from, walk);
-  const longest = block.stations ? longestOf(turns, from.stance, walk) : 0;
+  const bodies = turns.map((turn) => knownBody(turn, walk));
+  const longest = block.stations ? Math.max(0, ...bodies.map(({ busy }) => busy)) : 0;
+  const betweenRounds = restSeconds(block.roundRest, null, walk.occasion);
   let { stance } = from;
-  turns.forEach((turn, index) => {
-    const pieces = paddedTo(longest, piecesOf(turn, stance, occasion, level, floor));
-    for (const piece of pieces) if (piece.length > 0) show(turn, piece);
+  bodies.forEach((body, index) => {
+    const turn = turns[index];
+    if (!turn) return;
     const roundEnds = turn.round < turn.rounds && turns[index + 1]?.round !== turn.round;
-    if (roundEnds && block.roundRest > 0) show(turn, roundRestPiece(block.roundRest, occasion));
+    const wait = Math.max(0, longest - body.busy);
+    show({ turn, stance, body, wait, roundRest: roundEnds ? betweenRounds : 0 });
     stance = stanceAfter(turn.drill);
   });
   return { stance, begun: from.begun || turns.length > 0 };
 }
 
-/** Seconds of the longest turn at a station, at which all change. */
-function longestOf(turns: readonly Turn[], stance: Stance, { occasion, level, floor }: Walk): Seconds {
-  return Math.max(0, ...turns.map((turn) => busySeconds(piecesOf(turn, stance, occasion, level, floor))));
+function knownBody(turn: Turn, { occasion, level, floor, bodies }: Walk): Body {
+  const known = bodies.get(turn.slot);
+  if (known?.nonstop === turn.nonstop) return known;
+  const body = bodyOf(turn, occasion, level, floor);
+  bodies.set(turn.slot, body);
+  return body;
 }
 
 function turnsOf(block: Block, { begun }: Arrival, { occasion, level, noGaps }: Walk): readonly Turn[] {
   const rounds = countAt(block.rounds, level);
-  const known = slotsOf(block).flatMap((slot) => {
-    const drill = drillIn(slot, occasion.library);
-    return drill ? [{ slot, drill }] : [];
-  });
-  return Array.from({ length: rounds }, (_, index) => index + 1).flatMap((round) =>
-    known.map(({ slot, drill }, at) => {
-      const nonstop = noGaps || block.noGaps;
-      const opens = round === 1 && at === 0;
-      const straight = at > 0 && slot.runsOn ? 'straight in' : 'ready';
+  const nonstop = noGaps || block.noGaps;
+  const turns: Turn[] = [];
+  for (let round = 1; round <= rounds; round += 1) {
+    let isFirst = true;
+    for (const slot of slotsOf(block)) {
+      const drill = drillIn(slot, occasion.library);
+      if (!drill) continue;
+      const opens = round === 1 && isFirst;
+      const straight = !isFirst && slot.runsOn ? 'straight in' : 'ready';
       const entry = (opens ? noGaps && begun : nonstop) ? 'no gap' : straight;
-      return { block, slot, drill, round, rounds, nonstop, entry };
-    }),
-  );
+      turns.push({ block, slot, drill, round, rounds, nonstop, entry });
+      isFirst = false;
+    }
+  }
+  return turns;
 }

@@ -2,6 +2,7 @@
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Sides } from '@prompt-spark/core/dose/dose';
 import { startingDose } from '@prompt-spark/core/drills/startingDose';
+import { JOINTS, type Joint, type Motion } from '@prompt-spark/core/drills/jointMotion';
 import { KIT } from '@prompt-spark/core/drills/kit';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES, type Posture } from '@prompt-spark/core/drills/posture';
@@ -32,6 +33,11 @@ const SIDES = [
   { value: 'both', title: 'Both at once' },
   { value: 'each', title: 'Each in turn' },
   { value: 'alternate', title: 'Alternating' },
+];
+const WAYS: readonly { value: Motion; title: string }[] = [
+  { value: 'turn', title: 'Turns it' },
+  { value: 'circle', title: 'Circles it' },
+  { value: 'swing', title: 'Swings it' },
 ];
 const ROOM = [
   { value: 'spot', title: 'On the spot' },
@@ -65,6 +71,11 @@ function setPhases(phases: readonly Drill['phases'][number][]): void {
 function setEffort({ high }: Range): void {
   const { energy } = draft.value;
   set({ effort: high, energy: energy.kind === 'estimate' ? estimatedEnergy(high) : energy });
+}
+
+function setMotion(how: Motion | null, joint: Joint = 'shoulder'): void {
+  const { motion: _, ...others } = draft.value;
+  draft.value = how ? { ...others, motion: { how, joint } } : others;
 }
 
 function setUsual(change: Partial<Drill['usual']>): void {
@@ -114,6 +125,20 @@ function setUsual(change: Partial<Drill['usual']>): void {
       :items="ROOM"
       :model-value="draft.space"
       @update:model-value="(space: Drill['space']) => set({ space })"
+    />
+    <v-select
+      label="Circles or swings a joint"
+      clearable
+      :items="WAYS"
+      :model-value="draft.motion?.how ?? null"
+      @update:model-value="(how: Motion | null) => setMotion(how, draft.motion?.joint)"
+    />
+    <v-select
+      v-if="draft.motion"
+      label="Which joint"
+      :items="items(JOINTS)"
+      :model-value="draft.motion.joint"
+      @update:model-value="(joint: Joint) => setMotion(draft.motion?.how ?? null, joint)"
     />
     <v-autocomplete
       label="Drawn as"

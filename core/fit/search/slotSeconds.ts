@@ -1,8 +1,7 @@
 import type { Block, Slot } from '../../circuit/circuit.ts';
 import type { Drill } from '../../drills/drill.ts';
-import { busySeconds, piecesOf } from '../../timeline/pieces.ts';
+import { bodyOf } from '../../timeline/pieces.ts';
 import { withItsPeople } from '../../occasion/occasion.ts';
-import { AT_THE_START } from '../../occasion/stance.ts';
 import type { Seconds } from '../../units.ts';
 import type { ChoiceSet } from './choice.ts';
 
@@ -13,13 +12,12 @@ export function slotSeconds(
   { circuit, occasion, floor }: Pick<ChoiceSet, 'circuit' | 'occasion' | 'floor'>,
   block: Block,
 ): { readonly busy: Seconds; readonly work: Seconds } {
-  const pieces = piecesOf(
+  const { pieces, busy } = bodyOf(
     { block, slot, drill, round: 1, rounds: 1, nonstop: circuit.noGaps || block.noGaps, entry: 'ready' },
-    AT_THE_START,
     withItsPeople(circuit, occasion),
     'plan',
     floor,
   );
   const work = pieces.reduce((sum, { kind, length }) => (kind === 'work' ? sum + length : sum), 0);
-  return { busy: busySeconds(pieces), work };
+  return { busy, work };
 }

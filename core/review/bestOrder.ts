@@ -5,6 +5,7 @@ import { withItsPeople } from '../occasion/occasion.ts';
 import { isSameStance, stanceAfter } from '../occasion/stance.ts';
 import { countAt, just, type Seconds } from '../units.ts';
 import type { BlockOrder, Laid } from './finding.ts';
+import { inOrder } from './placed.ts';
 import { comesBefore } from '../drills/precedence.ts';
 import { drillIn } from '../drills/onRung.ts';
 
@@ -73,10 +74,14 @@ function mayBeOrdered(block: Block, { circuit }: Laid): boolean {
 }
 
 function betterOrder(blocks: readonly Block[], reviewed: Laid, worth: Seconds): BetterOrder | undefined {
-  const slots = blocks.flatMap(slotsOf);
-  const drills = slots.flatMap((slot) => drillIn(slot, reviewed.occasion.library) ?? []);
-  if (slots.length < 2 || drills.length !== slots.length) return undefined;
-  const task = taskOf(blocks, slots, drills, reviewed);
+  const at = reviewed.circuit.blocks.findIndex(({ id }) => id === blocks[0]?.id);
+  const placed = reviewed.placedByBlock.slice(at, at + blocks.length);
+  // Where a drill is not known, nobody knows what is near it.
+  const isKnown = placed.every((own, index) => own.length === blocks[index]?.lines.length);
+  const slots = inOrder(placed).map(({ slot }) => slot);
+  if (slots.length < 2 || !isKnown) return undefined;
+  const drills = inOrder(placed).map(({ drill }) => drill);
+  const task = taskOf(at, blocks, slots, drills, reviewed);
   const present = drills.map((_, index) => index);
   const cost = costOf(present, task);
   if (cost - leastCost(task) < worth) return undefined;
@@ -91,15 +96,19 @@ function betterOrder(blocks: readonly Block[], reviewed: Laid, worth: Seconds): 
   return { orders, saves };
 }
 
-function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readonly Drill[], reviewed: Laid): Task {
-  const { circuit } = reviewed;
-  const occasion = withItsPeople(circuit, reviewed.occasion);
-  const at = circuit.blocks.findIndex(({ id }) => id === blocks[0]?.id);
-  const end = circuit.blocks.findIndex(({ id }) => id === blocks.at(-1)?.id);
+/** @param at where the first of the blocks stands in the circuit; the others follow it */
+function taskOf(
+  at: number,
+  blocks: readonly Block[],
+  slots: readonly Slot[],
+  drills: readonly Drill[],
+  { circuit, occasion: usual }: Laid,
+): Task {
+  const occasion = withItsPeople(circuit, usual);
   const drillOf = (slot: Slot | undefined) => slot && drillIn(slot, occasion.library);
   const hasSlots = (one: Block): boolean => one.lines.some(({ kind }) => kind === 'slot');
   const blockBefore = circuit.blocks.slice(0, at).findLast(hasSlots);
-  const blockAfter = circuit.blocks.slice(end + 1).find(hasSlots);
+  const blockAfter = circuit.blocks.slice(at + blocks.length).find(hasSlots);
   const last = drillOf(blockBefore && slotsOf(blockBefore).at(-1));
   const next = blockAfter && slotsOf(blockAfter)[0];
   const after = drillOf(next);
@@ -124,7 +133,8 @@ function taskOf(blocks: readonly Block[], slots: readonly Slot[], drills: readon
     }
     if (from < count) follows.push(next && after ? readySeconds(stance, after, talkOf(next), occasion) : 0);
   }
-  const blockOf = blocks.flatMap(({ lines }, place) => lines.map(() => place));
+  const blockOf: number[] = [];
+  for (const [place, { lines }] of blocks.entries()) for (const _ of lines) blockOf.push(place);
   return { drills, blockOf, likes, laterRounds, first, later, follows };
 }
 

@@ -1,5 +1,4 @@
 import { isRaising, isStaticHold } from '../drills/kinds.ts';
-import { hasPrecedence } from '../drills/precedence.ts';
 import {
   isLanding,
   isTiring,
@@ -59,7 +58,7 @@ export const GRAVE_RULES: readonly Grave[] = [
   { rule: tooHard, upTo: 'warn', by: ['slots', 'phases'], about: isHarderThanAllowed },
   { rule: tiring, upTo: 'warn', by: ['slots', 'rounds'], about: isTiring },
   { rule: tooFewThings, upTo: 'warn', by: ['slots'], about: everySlot, told: withKitSwaps },
-  { rule: neckOrder, upTo: 'warn', by: ['slots', 'order'], about: ({ drill }) => hasPrecedence(drill, 'neck') },
+  { rule: neckOrder, upTo: 'warn', by: ['slots', 'order'], about: ({ drill }) => drill.motion?.joint === 'neck' },
   { rule: manyLandings, upTo: 'warn', by: ['slots', 'rounds', 'phases'], about: ({ drill }) => isLanding(drill) },
   { rule: steepClimb, upTo: 'warn', by: ['slots'], about: everySlot },
 ];

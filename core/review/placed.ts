@@ -37,6 +37,7 @@ export function withCircuit(laid: Laid, circuit: Circuit, lasts: Laid['lasts']):
   return { ...laid, circuit, lasts, placedByBlock, placed: inOrder(placedByBlock) };
 }
 
+/** The slots of some blocks, one after the other. */
 // Not flat(): it takes a slow path in the engine (npm run bench).
-const inOrder = (placedByBlock: readonly (readonly Placed[])[]): readonly Placed[] =>
+export const inOrder = (placedByBlock: readonly (readonly Placed[])[]): readonly Placed[] =>
   ([] as readonly Placed[]).concat(...placedByBlock);

@@ -1,5 +1,5 @@
 import { clockWords } from '../clockWords.ts';
-import type { BlockTime } from '../timeline/blockTime.ts';
+import type { BlockTime } from '../timeline/timeline.ts';
 import { blockTimer, lengthOf, type BlockTimer } from '../timeline/blockTimes.ts';
 import type { Level, Seconds } from '../units.ts';
 import { GRAVE_RULES } from './everyRule.ts';

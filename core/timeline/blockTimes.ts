@@ -3,7 +3,7 @@ import { floorOf } from '../occasion/floor.ts';
 import { withItsPeople, type Occasion } from '../occasion/occasion.ts';
 import { isSameStance } from '../occasion/stance.ts';
 import type { Level, Seconds } from '../units.ts';
-import type { Arrival, BlockTime } from './blockTime.ts';
+import type { Arrival, BlockTime } from './timeline.ts';
 import { entrySeconds } from './pieces.ts';
 import { walkBlock, type Passage, type Walk } from './walk.ts';
 
@@ -24,6 +24,7 @@ export function blockTimer(
 ): BlockTimer {
   const walk = walkOf(circuit, withItsPeople(circuit, usual), level);
   const before = new Map(known.map((time) => [time.block, time]));
+  for (const { bodies } of known) for (const body of bodies) walk.bodies.set(body.slot, body);
   return (blocks) => {
     let from = atTheStart(walk);
     return blocks.map((block) => {
@@ -48,7 +49,7 @@ export const atTheStart = ({ occasion: { stance } }: Walk): Arrival => ({ stance
 export function timeBlock(block: Block, from: Arrival, walk: Walk, show?: (passage: Passage) => void): BlockTime {
   let seconds: Seconds = 0;
   let lastRest: Seconds = 0;
-  const to = walkBlock(block, from, walk, (passage) => {
+  const { bodies, to } = walkBlock(block, from, walk, (passage) => {
     const { turn, stance, body, wait, roundRest } = passage;
     const busy = entrySeconds(turn, stance, walk.occasion) + body.seconds - body.lastRest;
     if (busy > 0) lastRest = 0;
@@ -57,7 +58,7 @@ export function timeBlock(block: Block, from: Arrival, walk: Walk, show?: (passa
     seconds += busy + rest;
     show?.(passage);
   });
-  return { block, from, to, seconds, lastRest };
+  return { block, bodies, from, to, seconds, lastRest };
 }
 
 /** Seconds from the first piece of the first block to the last that is no rest. */

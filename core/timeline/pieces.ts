@@ -16,7 +16,7 @@ import {
 } from './change.ts';
 import type { Stance } from '../occasion/stance.ts';
 import type { Occasion } from '../occasion/occasion.ts';
-import type { Segment, WorkSide } from './timeline.ts';
+import type { Body, Piece, Segment, WorkSide } from './timeline.ts';
 
 /** One going-through of a slot, in a round of its block. */
 export interface Turn {
@@ -29,21 +29,6 @@ export interface Turn {
   readonly nonstop: boolean;
   /** How people come to it: with time to get ready, straight in with no talk, or without any gap. */
   readonly entry: 'ready' | 'straight in' | 'no gap';
-}
-
-/** A stretch of a turn that takes time. */
-export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter' | 'swap' | 'waitsFor'>;
-
-/** What a turn consists of once people are ready, however they came to it. */
-export interface Body {
-  /** In order; the last is the slot's own rest, which may take no time. */
-  readonly pieces: readonly Piece[];
-  readonly seconds: Seconds;
-  /** The same without the slot's own rest. */
-  readonly busy: Seconds;
-  /** The rest that it ends with, between sets or after the slot. */
-  readonly lastRest: Seconds;
-  readonly nonstop: boolean;
 }
 
 /** The body of a turn on an occasion and a floor, with every range at a level. */
@@ -68,7 +53,7 @@ export function bodyOf(turn: Turn, occasion: Occasion, level: Level, floor: Floo
     if (kind === 'rest') lastRest += length;
     else if (length > 0) lastRest = 0;
   }
-  return { pieces, seconds, busy: seconds - (pieces.at(-1)?.length ?? 0), lastRest, nonstop };
+  return { slot, pieces, seconds, busy: seconds - (pieces.at(-1)?.length ?? 0), lastRest, nonstop };
 }
 
 /** Getting ready for a turn, for somebody who comes to it in a stance. */

@@ -1,10 +1,10 @@
 import { slotsOf, type Circuit } from '../circuit/circuit.ts';
 import { setCount } from '../circuit/sets.ts';
 import { spreadOf, type Seconds } from '../units.ts';
-import { entryPiece, roundRestPiece, withWait, type Piece, type Turn } from './pieces.ts';
+import { entryPiece, roundRestPiece, withWait, type Turn } from './pieces.ts';
 import { withItsPeople, type Occasion } from '../occasion/occasion.ts';
 import { atTheStart, blockTimer, lengthOf, timeBlock, walkOf } from './blockTimes.ts';
-import type { Segment, SlotTime, Timeline } from './timeline.ts';
+import type { Piece, Segment, SlotTime, Timeline } from './timeline.ts';
 
 /**
  * Lays a circuit out in time: for every slot ready → work → (switch → work) → rest, block by block and round by round.

@@ -1,8 +1,9 @@
+import type { Block, Slot } from '../circuit/circuit.ts';
+import type { Stance } from '../occasion/stance.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Posture } from '../drills/posture.ts';
 import type { SideWord } from '../dose/dose.ts';
 import type { Effort, Seconds, Spread } from '../units.ts';
-import type { BlockTime } from './blockTime.ts';
 
 export type SegmentKind = 'ready' | 'work' | 'switch' | 'rest';
 
@@ -51,6 +52,42 @@ export interface SlotTime {
   readonly work: Seconds;
   /** Ready, switches and rests of the first round. */
   readonly hidden: Seconds;
+}
+
+/** A stretch of a turn that takes time. */
+export type Piece = Pick<Segment, 'kind' | 'length' | 'set' | 'side' | 'restAfter' | 'swap' | 'waitsFor'>;
+
+/** What a turn consists of once people are ready, however they came to it. */
+export interface Body {
+  readonly slot: Slot;
+  /** In order; the last is the slot's own rest, which may take no time. */
+  readonly pieces: readonly Piece[];
+  readonly seconds: Seconds;
+  /** The same without the slot's own rest. */
+  readonly busy: Seconds;
+  /** The rest that it ends with, between sets or after the slot. */
+  readonly lastRest: Seconds;
+  readonly nonstop: boolean;
+}
+
+/** How people come to a block. */
+export interface Arrival {
+  readonly stance: Stance;
+  /** Something was done before it. */
+  readonly begun: boolean;
+}
+
+/** What a block takes where it stands, at one level of its ranges. */
+export interface BlockTime {
+  readonly block: Block;
+  /** What its turns consist of, in order. */
+  readonly bodies: readonly Body[];
+  /** How people come to it, and to the block after it. */
+  readonly from: Arrival;
+  readonly to: Arrival;
+  readonly seconds: Seconds;
+  /** The rest that it ends with: nobody takes it at the very end. */
+  readonly lastRest: Seconds;
 }
 
 /** A circuit laid out in time. */

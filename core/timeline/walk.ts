@@ -4,9 +4,9 @@ import { drillIn } from '../drills/onRung.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { stanceAfter, type Stance } from '../occasion/stance.ts';
 import { countAt, type Level, type Seconds } from '../units.ts';
-import type { Arrival } from './blockTime.ts';
+import type { Arrival, Body } from './timeline.ts';
 import { restSeconds } from './change.ts';
-import { bodyOf, type Body, type Turn } from './pieces.ts';
+import { bodyOf, type Turn } from './pieces.ts';
 
 /** What the blocks of a circuit are gone through with. */
 export interface Walk {
@@ -33,9 +33,14 @@ export interface Passage {
 /**
  * Goes through a block as people do, and shows every turn, in order.
  *
- * @returns how people come to the block after it
+ * @returns the bodies of its turns, and how people come to the block after it
  */
-export function walkBlock(block: Block, from: Arrival, walk: Walk, show: (passage: Passage) => void): Arrival {
+export function walkBlock(
+  block: Block,
+  from: Arrival,
+  walk: Walk,
+  show: (passage: Passage) => void,
+): { readonly bodies: readonly Body[]; readonly to: Arrival } {
   const turns = turnsOf(block, from, walk);
   const bodies = turns.map((turn) => knownBody(turn, walk));
   const longest = block.stations ? Math.max(0, ...bodies.map(({ busy }) => busy)) : 0;
@@ -49,7 +54,7 @@ export function walkBlock(block: Block, from: Arrival, walk: Walk, show: (passag
     show({ turn, stance, body, wait, roundRest: roundEnds ? betweenRounds : 0 });
     stance = stanceAfter(turn.drill);
   });
-  return { stance, begun: from.begun || turns.length > 0 };
+  return { bodies, to: { stance, begun: from.begun || turns.length > 0 } };
 }
 
 function knownBody(turn: Turn, { occasion, level, floor, bodies }: Walk): Body {

@@ -112,10 +112,17 @@ it('copies a drill, changes it, keeps it, and writes it on the board by its new 
   // Sets on the way up to a lift are a dose of a drill like any other.
   await choose(page.locator('.v-select', { hasText: 'Measured in' }), 'Lift');
   await page.getByLabel('Working load').fill('40');
+  await choose(page.locator('.v-select', { hasText: 'Circles or swings a joint' }), 'Swings it');
+  await choose(page.locator('.v-select', { hasText: 'Which joint' }), 'Hip');
+  const cautions = page.getByLabel('Cautions, one a line');
+  await cautions.fill('');
+  await cautions.pressSequentially('Groin sore\nKnee sore');
+  expect(await cautions.inputValue()).toBe('Groin sore\nKnee sore');
   await page.getByRole('button', { name: 'Save drill' }).click();
   await page.waitForURL('**/drills/own-slipway-lunge');
   await page.getByRole('heading', { level: 1, name: 'Slipway lunge' }).waitFor();
   await page.getByText('40 kg').first().waitFor();
+  await page.getByText('Knee sore').first().waitFor();
 
   await writeNewCircuit(page);
   const board = page.getByRole('combobox', { name: 'Whiteboard line' });

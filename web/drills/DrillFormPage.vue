@@ -10,6 +10,8 @@ import { useLibraryStore } from '../library/library.ts';
 import DrillFacts from './DrillFacts.vue';
 import DrillGives from './DrillGives.vue';
 import DrillRungs from './DrillRungs.vue';
+import DrillSaid from './DrillSaid.vue';
+import DrillUsual from './DrillUsual.vue';
 import { blankDrill, copyOf, finished } from './drillDraft.ts';
 
 /** A drill of the studio's own: new, copied from another, or changed. */
@@ -41,6 +43,8 @@ const { errors, trouble, busy, submit } = useForm(
       <form class="form" novalidate @submit.prevent="submit(finished(draft, id === null))">
         <h1>{{ heading }}</h1>
         <DrillFacts v-model="draft" :errors="errors" />
+        <DrillSaid v-model="draft" :errors="errors" />
+        <DrillUsual v-model="draft" />
         <DrillGives v-model="draft" />
         <DrillRungs v-model="draft" />
         <FormTrouble :trouble="trouble" :errors="errors" />

@@ -4,6 +4,7 @@ import { REGIONS, type Region } from '@prompt-spark/core/people/region';
 import { ref } from 'vue';
 import { capital } from '../wording/capital.ts';
 import FormTrouble from '../fields/FormTrouble.vue';
+import LinesField from '../fields/LinesField.vue';
 import { useForm } from '../fields/useForm.ts';
 import { useStandardsStore } from '../library/standards.ts';
 
@@ -12,7 +13,6 @@ const { start } = defineProps<{ start: Measure }>();
 const emit = defineEmits<{ done: [] }>();
 const standards = useStandardsStore();
 const draft = ref<Measure>(start);
-const steps = ref(start.how.join('\n'));
 const noticeable = ref(String(start.noticeable));
 const BETTER = [
   { value: 'more', title: 'More' },
@@ -33,11 +33,7 @@ const { errors, trouble, busy, submit } = useForm(
 const change = (part: Partial<Measure>) => (draft.value = { ...draft.value, ...part });
 
 function keep(): Promise<void> {
-  const how = steps.value
-    .split('\n')
-    .map((step) => step.trim())
-    .filter(Boolean);
-  return submit({ ...draft.value, how, noticeable: Number(noticeable.value.trim().replace(',', '.')) });
+  return submit({ ...draft.value, noticeable: Number(noticeable.value.trim().replace(',', '.')) });
 }
 </script>
 
@@ -70,13 +66,13 @@ function keep(): Promise<void> {
         :suffix="draft.unit"
         :error-messages="errors['/noticeable'] ?? ''"
       />
-      <v-textarea
-        v-model="steps"
+      <LinesField
         class="wide"
         label="How it is taken, a step a line"
-        rows="3"
-        auto-grow
+        :rows="3"
         :error-messages="errors['/how'] ?? ''"
+        :model-value="draft.how"
+        @update:model-value="(how: readonly string[]) => change({ how })"
       />
       <v-checkbox
         label="Left and right by themselves"

@@ -27,6 +27,7 @@ import {
   type TrackDrill,
   type UnreadLine,
 } from '@prompt-spark/core/circuit/circuit';
+import type { Aim } from '@prompt-spark/core/circuit/aim';
 import { MOST_SPOKEN } from '@prompt-spark/core/prompts/bounds';
 import { lineIds } from '@prompt-spark/core/circuit/cursor';
 import { workStretches } from '@prompt-spark/core/circuit/stretches';
@@ -60,6 +61,17 @@ import { cursor, nextCursor, unreadables, type Unreadable } from './page.ts';
 
 const unreadLine = shape<UnreadLine>({ kind: oneOf('unread'), id: innerId, text: line(MOST_UNREAD) });
 
+/** From the fewest to the most. */
+const aim = shape<Aim>({
+  gentler: whole(1, MOST_COUNT),
+  planned: whole(1, MOST_COUNT),
+  more: whole(1, MOST_COUNT),
+}).custom((value: Aim, helpers) =>
+  value.gentler <= value.planned && value.planned <= value.more
+    ? value
+    : helpers.message({ custom: '{#label} runs from the fewest to the most' }),
+);
+
 const slot = shape<Slot>({
   kind: oneOf('slot'),
   id: innerId,
@@ -68,6 +80,7 @@ const slot = shape<Slot>({
   dose: doseSchema,
   sides: oneOf('both', 'each', 'alternate'),
   extra: shape<Extra>({ side: oneOf('left', 'right'), more: whole(1, MOST_COUNT) }).allow(null),
+  aim: aim.allow(null),
   growing: oneOf(...GROWING).allow(null),
   load: shape<Load>({ amount: Joi.number().positive().max(MOST_LOAD).required(), unit: oneOf(...LOAD_UNITS) }).allow(
     null,

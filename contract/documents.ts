@@ -8,7 +8,7 @@ export type DocumentKind =
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
-  circuit: 8,
+  circuit: 9,
   drill: 2,
   approach: 2,
   'main session': 2,
@@ -48,6 +48,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { said: [], guide: null })),
     // Version 7 did all that was in a block.
     (circuit) => withEach(circuit, 'blocks', (block) => withDefaults(block, { pick: null })),
+    // Version 8 aimed at nothing.
+    (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { aim: null })),
   ],
   person: [
     (person) => person,

@@ -65,6 +65,10 @@ describe('the dose of a row, changed in place', () => {
 
     await fill('For', '30-40');
     await shows('30–40 s', '0:35', 'easy jog 30-40s');
+    await fill('Aim for', '6/10/15');
+    await shows('30–40 s · aim for 6, 10 or 15', '0:35', 'easy jog 30-40s aim 6/10/15');
+    await fill('Aim for', '15/10');
+    await editor.getByText('Expected a number to aim for').waitFor();
 
     // 2 × 10 m at 2 m/s and a turn of 2 s; at half the pace, then the whole, 10 + 5 + 2 s.
     await kind('Distance');

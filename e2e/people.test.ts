@@ -101,6 +101,21 @@ it('takes in a client with two limitations, changes four cells, accepts the trac
   await context.close();
 });
 
+it('tells on a person’s page what the next session changes for them, and why, and leads to its swaps', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Halvard Quist' }).first().click();
+  const next = page.getByRole('region', { name: 'The next session' });
+  await next.getByText('with Dawn Mixed').waitFor();
+  await next.locator('li', { hasText: 'Not down to the floor' }).first().waitFor();
+  await expectAccessible(page, 'a person with their next session');
+  await next.getByRole('link').first().click();
+  await page.waitForURL(/\/circuits\/[0-9a-f-]{36}\/swaps$/);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('holds somebody with a red flag to light effort until a clearance is recorded', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

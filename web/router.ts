@@ -79,14 +79,14 @@ export function createAppRouter(): Router {
       {
         path: '/people/new',
         name: 'newPerson',
-        component: () => import('./people/PersonPage.vue'),
+        component: () => import('./person/PersonPage.vue'),
         props: (route) => ({ id: null, group: route.query['group'] ?? null }),
         meta: { title: 'A new person' },
       },
       {
         path: '/people/:id',
         name: 'person',
-        component: () => import('./people/PersonPage.vue'),
+        component: () => import('./person/PersonPage.vue'),
         props: (route) => ({ id: route.params['id'], group: null }),
         meta: { title: 'Person' },
       },
@@ -100,7 +100,7 @@ export function createAppRouter(): Router {
       {
         path: '/people/:id/history',
         name: 'history',
-        component: () => import('./people/HistoryPage.vue'),
+        component: () => import('./person/HistoryPage.vue'),
         props: true,
         meta: { title: 'History' },
       },

@@ -3,6 +3,7 @@ import type { Dose, Extra, Growing, Sides } from '../dose/dose.ts';
 import type { BandStrength, Load } from '../drills/inHand.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { Range, Seconds } from '../units.ts';
+import type { Aim } from './aim.ts';
 import type { ShortVersion } from './shortVersion.ts';
 import type { WallClock } from './wallClock.ts';
 
@@ -38,6 +39,8 @@ export interface Slot {
   readonly sides: Sides;
   /** More for one side; null for as much on both. */
   readonly extra: Extra | null;
+  /** How many people aim at inside its seconds; null where nothing is counted, or where it is not done for a time. */
+  readonly aim: Aim | null;
   /** How it grows while it is done; null where it stays the same. */
   readonly growing: Growing | null;
   /** What is in people's hands or on their legs, and what they are on. */

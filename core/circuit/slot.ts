@@ -1,6 +1,7 @@
 import type { Drill } from '../drills/drill.ts';
+import type { Dose } from '../dose/dose.ts';
 import { usualSetRest } from '../dose/trade.ts';
-import { just } from '../units.ts';
+import { just, secondsAt, type Count, type Seconds } from '../units.ts';
 import type { Slot } from './circuit.ts';
 
 /** A slot that gives a drill its usual dose. */
@@ -13,6 +14,7 @@ export function usualSlot(drill: Drill, id: string): Slot {
     dose: drill.usual.dose,
     sides: drill.usual.sides,
     extra: null,
+    aim: null,
     growing: null,
     load: null,
     band: null,
@@ -51,3 +53,17 @@ export function withDrill(slot: Slot, drill: Drill, rung: string): Slot {
     ...{ sets, setRest, rest, runsOn, pinned, doseKept, optional },
   };
 }
+
+/** A slot with another dose: who has fewer seconds aims at fewer, who has more at more, and nobody at none. */
+export function withDose(slot: Slot, dose: Dose): Slot {
+  const { aim } = slot;
+  if (!aim) return { ...slot, dose };
+  const [before, after] = [secondsOf(slot.dose), secondsOf(dose)];
+  if (before === undefined || after === undefined) return { ...slot, dose, aim: null };
+  const share = after / before;
+  const scaled = (count: Count): Count => Math.max(1, Math.round(count * share));
+  return { ...slot, dose, aim: { gentler: scaled(aim.gentler), planned: scaled(aim.planned), more: scaled(aim.more) } };
+}
+
+const secondsOf = (dose: Dose): Seconds | undefined =>
+  dose.kind === 'time' || dose.kind === 'feel' ? secondsAt(dose.seconds, 'plan') : undefined;

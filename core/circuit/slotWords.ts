@@ -1,3 +1,4 @@
+import { aimWords } from './aim.ts';
 import type { Slot } from './circuit.ts';
 import type { Drill } from '../drills/drill.ts';
 import { handlingOf } from '../drills/kit.ts';
@@ -23,6 +24,7 @@ export function doseWords(slot: Slot, drill: Drill, floor: Floor, plates?: Plate
     slot.dose.kind === 'distance' ? `${slot.dose.pace.amount} ${slot.dose.pace.unit}` : '',
     ...inHandWords(slot),
     slot.growing ?? '',
+    slot.aim ? `aim for ${aimWords(slot.aim)}` : '',
     slot.rest > 0 ? `rest ${slot.rest} s` : '',
     ...drill.kit.filter((kit) => handlingOf(kit) !== 'placed' && !(slot.band && kit.endsWith(' band'))),
   ];

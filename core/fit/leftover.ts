@@ -1,3 +1,4 @@
+import { withDose } from '../circuit/slot.ts';
 import { allSlots, slotsOf, type Circuit, type Slot } from '../circuit/circuit.ts';
 import { changeBlock, changeSlot } from '../circuit/edit.ts';
 import { isRolling, isStaticHold } from '../drills/kinds.ts';
@@ -80,7 +81,7 @@ function doseCut({ id, dose }: Slot, { dose: whole }: Slot, share: number): read
   if ((dose.kind === 'time' || dose.kind === 'feel') && whole.kind === dose.kind) {
     const [now, most] = [secondsAt(dose.seconds, 'plan'), secondsAt(whole.seconds, 'plan') * share];
     const given = (circuit: Circuit, steps: number) =>
-      changeSlot(circuit, id, (slot) => ({ ...slot, dose: { ...dose, seconds: just(now + steps * STEP) } }));
+      changeSlot(circuit, id, (slot) => withDose(slot, { ...dose, seconds: just(now + steps * STEP) }));
     return cut(now, most, STEP, given);
   }
   if (dose.kind === 'reps' && whole.kind === 'reps') {

@@ -47,10 +47,18 @@ export function reachedBefore(
   run: { readonly runId: string; readonly day: string },
   { drillId, unit }: Pick<Reached, 'drillId' | 'unit'>,
 ): Reached | undefined {
-  return all
-    .filter(({ runId, day }) => runId !== run.runId && day <= run.day)
-    .flatMap((seen) => reachedIn(seen, drillId) ?? [])
-    .find((one) => one.unit === unit);
+  return lastReached(
+    all.filter(({ runId, day }) => runId !== run.runId && day <= run.day),
+    { drillId, unit },
+  );
+}
+
+/** What somebody reached in a drill the last time it was counted in a unit. The last day comes first. */
+export function lastReached(
+  all: readonly Counted[],
+  { drillId, unit }: Pick<Reached, 'drillId' | 'unit'>,
+): Reached | undefined {
+  return all.flatMap((seen) => reachedIn(seen, drillId) ?? []).find((one) => one.unit === unit);
 }
 
 /** "Push-up 12 reps". */

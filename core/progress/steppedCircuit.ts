@@ -1,6 +1,6 @@
 import { slotsOf, type Circuit, type Slot } from '../circuit/circuit.ts';
 import { changeSlot } from '../circuit/edit.ts';
-import { withDrill } from '../circuit/slot.ts';
+import { withDose, withDrill } from '../circuit/slot.ts';
 import { slotWork } from '../coverage/coverageOf.ts';
 import type { Dose } from '../dose/dose.ts';
 import { stepped } from '../dose/stepped.ts';
@@ -125,7 +125,7 @@ function changed(slot: Slot, drill: Drill, by: 1 | -1, occasion: Occasion): read
     .find(({ kit }) => kit.every((item) => drill.kit.includes(item) || occasion.site.kit.has(item)));
   const whole = occasion.library.byId.get(slot.drillId);
   const onRung = rung && whole ? [{ ...withDrill(slot, whole, rung.id), dose: slot.dose }] : [];
-  return hasRoom(slot.dose, dose, drill, by) ? [{ ...slot, dose }, ...onRung] : onRung;
+  return hasRoom(slot.dose, dose, drill, by) ? [withDose(slot, dose), ...onRung] : onRung;
 }
 
 /** Whether a dose may still be stepped: not past what its drill is for, nor below what is of use. */

@@ -6,7 +6,7 @@ export type Talk = (typeof TALKS)[number];
 
 /** What a prompt is for. */
 export type PromptKind =
-  'name' | 'next' | 'side' | 'set' | 'step' | 'cue' | 'track' | 'fix' | 'halfway' | 'growth' | 'end';
+  'name' | 'next' | 'side' | 'set' | 'step' | 'cue' | 'aim' | 'track' | 'fix' | 'halfway' | 'growth' | 'end';
 
 /** Something that is said and shown, from a second of the circuit on. */
 export interface Prompt {

@@ -34,6 +34,12 @@ describe('what is said', () => {
     expect(said('raise\n tall reach 40s "Long neck, soft ribs"')).toContain('Long neck, soft ribs.');
   });
 
+  it('is a number to aim for inside the time, after the first cue', () => {
+    const texts = said('raise\n tall reach 40s aim 6/10/15');
+    expect(texts.indexOf('Aim for 6, 10 or 15.')).toBe(2);
+    expect(said('raise\n tall reach 40s')).not.toContain('Aim for 6, 10 or 15.');
+  });
+
   it('has what is new to them watched first, once', () => {
     const texts = said('mobilise 2 rounds\n tall reach 5 new\n deep sit 30s');
     expect(texts[0]).toMatch(/^Tall reach.* Watch first\./);

@@ -1,3 +1,4 @@
+import { mainAimWords } from '../circuit/aim.ts';
 import type { Circuit, Slot, TrackDrill } from '../circuit/circuit.ts';
 import { slotsOf } from '../circuit/circuit.ts';
 import type { Plates } from '../dose/lift.ts';
@@ -253,7 +254,13 @@ function cueLines(here: Here): readonly WantedLine[] {
     .map((text) => line('track', text));
   const more = own === undefined ? drill.cues.slice(1) : drill.cues;
   const taught = wish.talk === 'teaching' ? more.map((text) => line('cue', text)) : [];
-  return [line('cue', cue), ...tracks, ...taught];
+  return [line('cue', cue), ...aimLines(slot).map((text) => line('aim', text, false)), ...tracks, ...taught];
+}
+
+/** What those aim at who do it as planned; the gentler track says its own number. */
+function aimLines({ aim, tracks }: Slot): readonly string[] {
+  const gentler = tracks.some(({ track }) => track === 'gentler');
+  return aim ? [`Aim for ${mainAimWords(aim, gentler)}`] : [];
 }
 
 function trackLine(track: TrackDrill, slot: Slot, library: DrillLibrary): readonly string[] {
@@ -261,7 +268,8 @@ function trackLine(track: TrackDrill, slot: Slot, library: DrillLibrary): readon
   if (!found || track.track === 'everybody') return [];
   const does =
     found.drill.id === slot.drillId && found.rung.rung !== 0 ? found.rung.name : found.drill.name.toLowerCase();
-  return [track.track === 'gentler' ? `Gentler: ${does}` : `Or: ${does}`];
+  const aim = slot.aim && track.track === 'gentler' ? `, aim for ${String(slot.aim.gentler)}` : '';
+  return [track.track === 'gentler' ? `Gentler: ${does}${aim}` : `Or: ${does}`];
 }
 
 function midwayLines({ wish, segment, slot, drill }: Here): readonly WantedLine[] {

@@ -1,4 +1,5 @@
 import { just } from '../units.ts';
+import { AIM_RULES } from './aimRules.ts';
 import { andThen, once, R, range, rule, T, type SpokenRule } from './spokenRule.ts';
 
 /** Sets, times and counts: what is left when all else is found. */
@@ -7,6 +8,8 @@ export const COUNT_RULES: readonly SpokenRule[] = [
   rule(`\\b${R} (?:sets?|rounds?)(?: of|:)?\\b`, (said, [low, high]) => once(said, 'sets', range(low, high))),
   rule(`\\b${R} ?x ?(?=\\d)`, (said, [low, high]) => once(said, 'sets', range(low, high))),
   rule(`(?:\\bfor )?\\b${T}`, (said, [low, high]) => once(said, 'seconds', range(low, high))),
+  // Only inside a time is a number aimed at.
+  ...AIM_RULES,
   rule(`@ ?(\\d+(?:\\.\\d+)?) seconds`, (said, [each]) => once(said, 'tempo', { kind: 'even', seconds: Number(each) })),
   rule(`\\b(?:up to|no more than|max(?:imum)?(?: of)?) (\\d+)\\b(?: (?:reps?|repetitions?|times))?`, (said, [most]) =>
     andThen(once(said, 'count', just(Number(most))), () => {

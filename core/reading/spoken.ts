@@ -2,6 +2,7 @@ import type { Measure, Speed } from '../dose/distance.ts';
 import type { Extra, Growing, Tempo } from '../dose/dose.ts';
 import type { LiftDose } from '../dose/lift.ts';
 import type { BandStrength, Load } from '../drills/inHand.ts';
+import type { Aim } from '../circuit/aim.ts';
 import type { Effort, Percent, Range, Seconds } from '../units.ts';
 
 /** What the words around a drill's name say of how much, as a coach says it: not yet a dose, for which the drill must be known. */
@@ -29,6 +30,7 @@ export interface Spoken {
   /** Half of it one way and half the other. */
   halves?: boolean;
   extra?: Extra;
+  aim?: Aim;
   growing?: Growing;
   load?: Load;
   band?: BandStrength;

@@ -12,6 +12,7 @@ import {
   MOST_SPEED,
   MOST_STEPS,
 } from '../circuit/bounds.ts';
+import { takesAim } from '../circuit/aim.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { metresOf, type DistanceDose } from '../dose/distance.ts';
@@ -43,6 +44,7 @@ export function spokenSlot(said: Spoken, { drill, rungId }: Named, id: string): 
     ...usual,
     ...sided,
     extra: meant.extra ?? sided.extra,
+    aim: meant.aim && takesAim(sided.dose) ? meant.aim : null,
     growing: meant.growing ?? null,
     load: meant.load ?? null,
     band: meant.band ?? null,

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { APPROACHES } from '../approach/approaches.ts';
+import { takesAim, type Aim } from '../circuit/aim.ts';
 import { emptyCircuit, type Block, type Circuit, type Line, type Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
 import { LENGTH_UNITS, SPEED_UNITS, type Measure } from '../dose/distance.ts';
@@ -31,6 +32,12 @@ const tempo: fc.Arbitrary<Tempo> = fc.oneof(
 const measure: fc.Arbitrary<Measure> = fc.record({ amount: halves(1, 60), unit: fc.constantFrom(...LENGTH_UNITS) });
 
 const liftStep = fc.record({ percent: fc.integer({ min: 1, max: 120 }), reps: fc.integer({ min: 1, max: 12 }) });
+
+const count = fc.integer({ min: 1, max: 60 });
+const aimOf = (counts: readonly number[]): Aim => {
+  const [gentler = 1, planned = gentler, more = planned] = counts.toSorted((one, other) => one - other);
+  return { gentler, planned, more };
+};
 
 /** Every kind of dose. */
 export const anyDose: fc.Arbitrary<Dose> = fc.oneof(
@@ -110,15 +117,17 @@ export function anySlot(id: string): fc.Arbitrary<Slot> {
       guess: fc.oneof({ weight: 3, arbitrary: fc.constant('') }, { weight: 1, arbitrary: words }),
       rungAt: fc.nat({ max: 6 }),
       growing: fc.option(fc.constantFrom(...GROWING)),
+      aims: fc.option(fc.tuple(count, count, count)),
       load: fc.option(fc.record({ amount: halves(1, 200), unit: fc.constantFrom(...LOAD_UNITS) })),
       band: fc.option(fc.constantFrom(...BAND_STRENGTHS)),
       height: fc.option(measure),
     })
-    .map(({ drill, extra, rungAt, pin, ...rest }) => ({
+    .map(({ drill, extra, rungAt, pin, aims, ...rest }) => ({
       ...usualSlot(drill, id),
       ...rest,
       pinned: pin !== 'none',
       doseKept: pin === 'dose',
+      aim: aims && takesAim(rest.dose) ? aimOf(aims) : null,
       rung: drill.ladder.filter(({ rung }) => rung !== 0)[rungAt]?.id ?? '',
       // More of one side means something only where sides are counted, and there is no more of a ramp.
       extra: rest.sides === 'both' || !takesExtra(rest.dose) ? null : extra,

@@ -1,4 +1,5 @@
 import { MOST_CUE, MOST_POSITIONS, MOST_SETS, MOST_UNREAD } from '../circuit/bounds.ts';
+import { takesAim } from '../circuit/aim.ts';
 import { takesExtra, type Dose, type Tempo } from '../dose/dose.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
 import { meansSeconds } from '../drills/kinds.ts';
@@ -6,6 +7,7 @@ import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
 import { just } from '../units.ts';
+import { readAim } from './aimReader.ts';
 import { set, type DoseWords } from './doseWords.ts';
 import { Unreadable } from './problem.ts';
 import type { Scanner } from './scanner.ts';
@@ -41,6 +43,7 @@ const READERS: readonly Reader[] = [
   readHoldDetails,
   readRamp,
   readLift,
+  readAim,
   readInHand,
   readDistance,
   readDistanceDetails,
@@ -191,6 +194,8 @@ function settled(words: DoseWords, drill: Drill, scanner: Scanner): DoseWords {
   if ((positions !== undefined || move !== undefined) && dose?.kind !== 'holds') {
     throw new Unreadable(scanner.column, 'holds, such as 4x5s, to go with positions or moves');
   }
+  if (words.aim && dose && !takesAim(dose))
+    throw new Unreadable(scanner.column, 'a time, such as 45s, to aim at a number in');
   if (words.extra && words.sides === 'both')
     throw new Unreadable(scanner.column, 'sides, such as /side, to have more on one of them');
   if (words.extra && dose && !takesExtra(dose))

@@ -1,6 +1,7 @@
 import type { Measure, Speed } from '../dose/distance.ts';
 import type { Dose, Extra, Growing, Sides, Tempo } from '../dose/dose.ts';
 import type { BandStrength, Load } from '../drills/inHand.ts';
+import type { Aim } from '../circuit/aim.ts';
 import type { Range, Seconds } from '../units.ts';
 import { Unreadable } from './problem.ts';
 
@@ -19,6 +20,7 @@ export interface DoseWords {
   move?: Seconds;
   rest?: Seconds;
   extra?: Extra;
+  aim?: Aim;
   growing?: Growing;
   load?: Load;
   band?: BandStrength;
@@ -57,6 +59,7 @@ const WORD_NAMES: Readonly<Record<keyof DoseWords, string>> = {
   move: 'time to move into a hold',
   rest: 'rest',
   extra: 'side with more',
+  aim: 'aim',
   growing: 'way of growing',
   load: 'load',
   band: 'band',

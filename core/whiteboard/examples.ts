@@ -53,6 +53,10 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
     about: 'How much',
     examples: [
       { line: 'march on the spot 40s', says: 'seconds' },
+      {
+        line: 'push-up 45s aim 6/10/15',
+        says: 'a number to aim for in a time they all share: fewer, as planned, more',
+      },
       { line: 'brisk walk 1-3min', says: 'minutes, as a range' },
       { line: 'cat-cow 8 @4s', says: 'repetitions, four seconds each' },
       { line: 'glute bridge 10 @2-1-2', says: 'two up, one held, two down' },

@@ -4,6 +4,7 @@ import type { Dose, Sides } from '../dose/dose.ts';
 import { usualSetRest } from '../dose/trade.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
 import type { DoseWords } from './doseWords.ts';
+import { takesAim } from '../circuit/aim.ts';
 import { MOST_ROUNDS, MOST_TYPED, MOST_UNREAD } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { usualSlot } from '../circuit/slot.ts';
@@ -219,6 +220,7 @@ function readSlot(text: string, library: DrillLibrary, id: string): Slot {
     ...usual,
     ...sided,
     rung,
+    aim: words.aim && takesAim(dose) ? words.aim : null,
     growing: words.growing ?? null,
     load: words.load ?? null,
     band: words.band ?? null,

@@ -11,12 +11,14 @@ import { steppingPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import { turnsOnly } from '../reading/sides.ts';
 import type { Range } from '../units.ts';
+import { writeAim } from './aimReader.ts';
 
 /** Everything a whiteboard line says after the drill's name. */
 export function writeDose(slot: Slot, drill: Drill): string {
   const words = [
     ...writeSetsAndDose(slot, drill),
     slot.extra && slot.sides !== 'both' ? `${slot.extra.side} +${slot.extra.more}` : '',
+    slot.aim ? `aim ${writeAim(slot.aim)}` : '',
     ...writeInHand(slot),
     slot.setRest === usualSetRest(slot.dose) ? '' : `set rest ${slot.setRest}s`,
     slot.rest ? `rest ${slot.rest}s` : '',

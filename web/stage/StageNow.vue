@@ -109,7 +109,10 @@ const announced = computed(() =>
           :aspect="1"
         />
         <span
-          ><span class="soft">{{ TRACK_WORDS[one.track] }}</span> {{ one.words }}</span
+          ><span class="soft">{{ TRACK_WORDS[one.track] }}</span> {{ one.words
+          }}<template v-if="planned?.aim && one.track === 'gentler'"
+            >, aim for {{ planned.aim.gentler }}</template
+          ></span
         >
       </li>
     </ul>

@@ -65,6 +65,16 @@ describe('what the Stage says', () => {
     expect(kindWord(find(({ restAfter }) => restAfter === 'round'))).toBe('Rest before the next round');
   });
 
+  it('says what to aim for, but for the number that a gentler track has', () => {
+    const reach = work('tall-reach');
+    const slot = slotOf(circuit, reach);
+    if (!slot) throw new Error('the reach has no slot');
+    const aimed = { ...slot, aim: { gentler: 6, planned: 10, more: 15 } };
+    expect(howWords(reach, aimed, 8)[0]).toBe('aim for 6, 10 or 15');
+    const tracks = [{ track: 'gentler', drillId: 'tall-reach', variantId: '' }] as const;
+    expect(howWords(reach, { ...aimed, tracks }, 8)[0]).toBe('aim for 10 or 15');
+  });
+
   it('counts repetitions and holds, and nothing else', () => {
     const sway = work('all-fours-sway');
     expect(howWords(sway, slotOf(circuit, sway), 7)).toEqual(['rep 3 of 16']);

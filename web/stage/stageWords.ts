@@ -1,5 +1,6 @@
 import type { Circuit, Slot } from '@prompt-spark/core/circuit/circuit';
 import { inHandWords, rampStepWords } from '@prompt-spark/core/circuit/slotWords';
+import { mainAimWords } from '@prompt-spark/core/circuit/aim';
 import type { Growing } from '@prompt-spark/core/dose/dose';
 import { rampStepAt } from '@prompt-spark/core/dose/ramp';
 import type { Drill } from '@prompt-spark/core/drills/drill';
@@ -43,7 +44,9 @@ export function kindWord(segment: Segment, slot?: Pick<Slot, 'shownFirst'>): str
 /** How it is done at this moment: with what in the hands, how it has grown, and which repetition, hold or step is under way. */
 export function howWords(segment: Segment, slot: Slot | undefined, into: Seconds, plates?: Plates): readonly string[] {
   if (!slot || (segment.kind !== 'work' && segment.kind !== 'ready')) return [];
-  const held = inHandWords(slot);
+  const gentler = slot.tracks.some(({ track }) => track === 'gentler');
+  const aimed = slot.aim ? [`aim for ${mainAimWords(slot.aim, gentler)}`] : [];
+  const held = [...inHandWords(slot), ...aimed];
   if (segment.kind === 'ready') return held;
   const grown = slot.growing ? [growthWords(slot.growing, into / segment.length)] : [];
   const counted = countedWords(segment, slot, into, plates);

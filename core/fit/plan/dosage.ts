@@ -1,3 +1,4 @@
+import { withDose } from '../../circuit/slot.ts';
 import type { Slot } from '../../circuit/circuit.ts';
 import type { Floor } from '../../dose/distance.ts';
 import type { Dose, Sides } from '../../dose/dose.ts';
@@ -118,7 +119,7 @@ function withShare(slot: Slot, share: number, drill: Drill): Slot {
     const fewer = partOf(sets, share);
     if (fewer < sets) return { ...slot, sets: just(fewer), dose: settled(slot.dose) };
   }
-  return { ...slot, dose: lessOf(slot.dose, share, drill) };
+  return withDose(slot, lessOf(slot.dose, share, drill));
 }
 
 /** A part of a count, rounded up: no less than was asked for. */
@@ -215,7 +216,7 @@ function settled(dose: Dose): Dose {
 }
 
 function atHighEnd(slot: Slot): Slot {
-  return { ...slot, sets: just(slot.sets.high), dose: highEndOf(slot.dose) };
+  return { ...withDose(slot, highEndOf(slot.dose)), sets: just(slot.sets.high) };
 }
 
 function highEndOf(dose: Dose): Dose {

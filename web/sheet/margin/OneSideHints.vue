@@ -4,6 +4,7 @@ import { stifferSides } from '@prompt-spark/core/measures/compare';
 import { moreFor } from '@prompt-spark/core/measures/oneSide';
 import { computed } from 'vue';
 import { useStandardsStore } from '../../library/standards.ts';
+import { extraWords } from '../../wording/extraWords.ts';
 import { useGroupTracksStore } from '../store/groupTracks.ts';
 import { useSheetStore } from '../store/sheet.ts';
 
@@ -18,8 +19,7 @@ const hints = computed(() =>
     return groupTracks.places.flatMap(({ slot, drill }) => {
       const extra = moreFor(slot, drill, sides);
       if (!extra) return [];
-      const timed = slot.dose.kind === 'time' || slot.dose.kind === 'feel';
-      const more = `${String(extra.more)}${timed ? ' s' : ''} more on the ${extra.side}`;
+      const more = extraWords(extra, slot);
       return [
         {
           key: person.id + slot.id,

@@ -9,6 +9,8 @@ import {
 } from '@mdi/js';
 import type { Dose, Sides } from '@prompt-spark/core/dose/dose';
 import type { Drill } from '@prompt-spark/core/drills/drill';
+import { takesAim, type Aim } from '@prompt-spark/core/circuit/aim';
+import { withDose } from '@prompt-spark/core/circuit/slot';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
 import { MOST_SETS } from '@prompt-spark/core/circuit/bounds';
 import { changeSlot, pinnedOn } from '@prompt-spark/core/circuit/edit';
@@ -17,6 +19,7 @@ import { startingDose } from '@prompt-spark/core/drills/startingDose';
 import { usualSetRest } from '@prompt-spark/core/dose/trade';
 import { just } from '@prompt-spark/core/units';
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
+import { readAimField, writeAim } from '@prompt-spark/core/whiteboard/aimReader';
 import { writeLine } from '@prompt-spark/core/whiteboard/writeWhiteboard';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { phaseName } from '../../wording/phases.ts';
@@ -59,7 +62,7 @@ function changeKind(kind: Dose['kind']): void {
   if (kind === slotLine.dose.kind) return;
   const dose = startingDose(kind, drill);
   const extra = takesExtra(dose) ? slotLine.extra : null;
-  change((slot) => ({ ...slot, dose, extra, setRest: usualSetRest(dose) }));
+  change((slot) => ({ ...withDose(slot, dose), extra, setRest: usualSetRest(dose) }));
 }
 </script>
 
@@ -103,6 +106,15 @@ function changeKind(kind: Dose['kind']): void {
         :dose="slotLine.dose"
         :ramp-up="sheet.approach.rampUp"
         @change="(dose, field) => change((slot) => ({ ...slot, dose }), field)"
+      />
+      <WrittenField
+        v-if="takesAim(slotLine.dose)"
+        label="Aim for"
+        placeholder="12, or 6/10/15"
+        :read="readAimField"
+        :write="(aim: Aim | null) => (aim ? writeAim(aim) : '')"
+        :model-value="slotLine.aim"
+        @update:model-value="(aim) => change((slot) => ({ ...slot, aim }), 'aim')"
       />
       <SideExtra
         v-if="slotLine.sides !== 'both' && takesExtra(slotLine.dose)"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiMinus, mdiPinOutline, mdiPlus } from '@mdi/js';
+import { withDose } from '@prompt-spark/core/circuit/slot';
 import { changeSlot } from '@prompt-spark/core/circuit/edit';
 import { stepped } from '@prompt-spark/core/dose/stepped';
 import type { Slot } from '@prompt-spark/core/circuit/circuit';
@@ -55,7 +56,7 @@ const shape = computed(() => {
 /** One step more or less of it, by a thumb. */
 function step(by: 1 | -1): void {
   sheet.changeCircuit(
-    (circuit) => changeSlot(circuit, slotLine.id, (slot) => ({ ...slot, dose: stepped(slot.dose, by) })),
+    (circuit) => changeSlot(circuit, slotLine.id, (slot) => withDose(slot, stepped(slot.dose, by))),
     `dose ${slotLine.id}`,
   );
 }

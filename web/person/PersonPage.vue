@@ -12,10 +12,11 @@ import { calendarDay } from '../wording/clock.ts';
 import FormTrouble from '../fields/FormTrouble.vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
-import { usePeopleStore } from './people.ts';
+import { usePeopleStore } from '../people/people.ts';
 import AbilityFields from './AbilityFields.vue';
 import LimitChoice from './LimitChoice.vue';
 import LimitFields from './LimitFields.vue';
+import NextForThem from './NextForThem.vue';
 import SeenList from './SeenList.vue';
 import WhatHurts from './WhatHurts.vue';
 
@@ -153,6 +154,7 @@ async function remove(): Promise<void> {
             </span>
           </template>
         </p>
+        <NextForThem v-if="id !== null" :person-id="id" />
         <SeenList v-if="id !== null" :seen="draft.seen" :person-id="id" :groups="own" />
         <details v-if="draft.holds.length">
           <summary>Holds and clearances</summary>

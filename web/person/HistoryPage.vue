@@ -10,7 +10,7 @@ import { useLoading } from '../loading/useLoading.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import { useAction } from '../shell/useAction.ts';
 import { calendarDayName } from '../wording/clock.ts';
-import { usePeopleStore } from './people.ts';
+import { usePeopleStore } from '../people/people.ts';
 
 /** What was seen, counted and measured of somebody, to print or to hand them as a file. */
 const { id } = defineProps<{ id: string }>();

@@ -27,7 +27,7 @@ it('writes a circuit, sees its true length, keeps it, runs it, and finds the rec
   // The dose is edited in place, undone and redone.
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^March on the spot 2 s/ }).click();
-  await page.getByRole('textbox', { name: 'For' }).fill('9');
+  await page.getByRole('textbox', { name: 'For', exact: true }).fill('9');
   await expect.poll(() => total.textContent()).toBe('0:22');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => total.textContent()).toBe('0:15');

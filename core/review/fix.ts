@@ -1,6 +1,6 @@
 import { changeBlock, changeSlot, moveLine, placeOf } from '../circuit/edit.ts';
 import type { Circuit } from '../circuit/circuit.ts';
-import { withDrill } from '../circuit/slot.ts';
+import { withDose, withDrill } from '../circuit/slot.ts';
 import { isStaticHold } from '../drills/kinds.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { instructed } from '../swaps/swap.ts';
@@ -44,7 +44,7 @@ export function changedBy(fix: Fix, placed: readonly Placed[]): Changed {
 export function fixed(circuit: Circuit, fix: Fix, library: DrillLibrary): Circuit {
   switch (fix.kind) {
     case 'dose':
-      return changeSlot(circuit, fix.slotId, (slot) => ({ ...slot, dose: fix.dose }));
+      return changeSlot(circuit, fix.slotId, (slot) => withDose(slot, fix.dose));
     case 'sides':
       return fix.slotIds.reduce(
         (changed, slotId) =>

@@ -37,4 +37,4 @@ export const oddLengths: NoteRule = (laid) => {
 };
 
 const MORE = { by: 1, word: 'more' };
-const LESS = { by: -1, word: 'less' };
+const LESS = { by: -1, word: 'fewer' };

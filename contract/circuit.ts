@@ -118,6 +118,7 @@ const block = shape<Block>({
   stations: yesOrNo,
   noGaps: yesOrNo,
   pick: whole(0, MOST_LINES).allow(null),
+  pickWithin: seconds(1, MOST_SECONDS).allow(null),
   lines: listOf(anyLine).max(MOST_LINES),
 });
 

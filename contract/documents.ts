@@ -8,7 +8,7 @@ export type DocumentKind =
 
 /** The version of each kind's schema that is written today. A document kept with it was checked as it came in. */
 export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
-  circuit: 9,
+  circuit: 10,
   drill: 2,
   approach: 2,
   'main session': 2,
@@ -50,6 +50,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (circuit) => withEach(circuit, 'blocks', (block) => withDefaults(block, { pick: null })),
     // Version 8 aimed at nothing.
     (circuit) => withEachSlot(circuit, (slot) => withDefaults(slot, { aim: null })),
+    // Version 9 picked by number alone.
+    (circuit) => withEach(circuit, 'blocks', (block) => withDefaults(block, { pickWithin: null })),
   ],
   person: [
     (person) => person,

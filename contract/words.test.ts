@@ -25,7 +25,12 @@ describe('what is wrong with a field', () => {
 
   it('calls a field by its name, wherever it lies', () => {
     expect(
-      messages(circuitSchema, { title: 'x', notBefore: '', notAfter: '', blocks: [{ pick: null, lines: [{}] }] }),
+      messages(circuitSchema, {
+        title: 'x',
+        notBefore: '',
+        notAfter: '',
+        blocks: [{ pick: null, pickWithin: null, lines: [{}] }],
+      }),
     ).toEqual(expect.arrayContaining(['Purpose is missing', 'Kind is missing']));
     expect(messages(personDocumentSchema, { birthYear: 'then' })).toContain('Birth year is not a number');
     expect(fieldName(2)).toBe('Number 3');

@@ -1,4 +1,4 @@
-import type { Browser } from 'playwright-core';
+import type { Browser, Page } from 'playwright-core';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import {
   choose,
@@ -7,6 +7,7 @@ import {
   find,
   launchBrowser,
   openWindow,
+  seconds,
   typeLines,
   untilItRuns,
   writeNewCircuit,
@@ -49,17 +50,11 @@ it('does two of four by turns: what the group did last time waits, and the next 
   await expect.poll(() => total.textContent()).toBe(two);
   await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
 
-  const turns = page.getByRole('region', { name: 'Today’s turn' });
-  const startOf = async (time: string) => {
-    await page.goto('/today');
-    const card = page.locator('.card', { hasText: time }).filter({ hasText: 'Two of four' }).first();
-    await card.getByRole('link', { name: 'Start' }).click();
-    await turns.waitFor();
-  };
+  const turns = turnsOn(page);
   // Who came and what they may do decides which two; the others have their turn at the next session.
   const namesThere = async () => (await turns.locator('strong').innerText()).split(', ');
-  await book('23:54');
-  await startOf('23:54');
+  await book(page, 'Two of four', '23:54');
+  await startOf(page, 'Two of four', '23:54');
   const first = await namesThere();
   expect(first).toHaveLength(2);
   await expectAccessible(page, 'the Stage, with whose turn it is');
@@ -68,8 +63,8 @@ it('does two of four by turns: what the group did last time waits, and the next 
   await page.getByRole('button', { name: 'Save to log' }).click();
   await page.waitForURL('**/log');
 
-  await book('23:55');
-  await startOf('23:55');
+  await book(page, 'Two of four', '23:55');
+  await startOf(page, 'Two of four', '23:55');
   const second = await namesThere();
   expect([...first, ...second].toSorted()).toEqual(['Cat-cow', 'Hip circles', 'Lateral lunge', 'Neck turns']);
   await turns.getByRole('button', { name: 'Take the next ones' }).click();
@@ -80,15 +75,67 @@ it('does two of four by turns: what the group did last time waits, and the next 
   expect(await namesThere()).toEqual(byHand);
   expect(errors).toEqual([]);
   await context.close();
-
-  async function book(time: string): Promise<void> {
-    await page.goto('/today');
-    await page.getByRole('button', { name: 'Add a session' }).click();
-    const form = page.locator('form');
-    await find(form.getByRole('combobox', { name: 'Circuit' }), 'Two of four');
-    await form.getByLabel('Starts at', { exact: true }).fill(time);
-    await choose(form.locator('.v-select', { hasText: 'Group' }), 'Dawn Mixed');
-    await form.getByRole('button', { name: 'Add to schedule' }).click();
-    await form.waitFor({ state: 'detached' });
-  }
 });
+
+it('does three minutes of what people need: drills to pick from for the session, as many as fit, and others next time', async () => {
+  const { context, page, errors } = await openWindow(browser, undefined, { stageWaits: true });
+  await enterDemo(page);
+  await writeNewCircuit(page);
+  await page.getByRole('textbox', { name: 'Title' }).fill('What they need');
+  await page.getByRole('textbox', { name: 'Title' }).press('Enter');
+  await typeLines(page, ['raise', 'step jack 30s alt', 'mobilise', 'three minutes of what you need']);
+  const block = page.getByRole('region', { name: /^Mobilise/ });
+  await block.getByText('Say what it is a warm-up for').waitFor();
+  await typeLines(page, ['for: squats']);
+  await block.getByRole('button', { name: 'Drills to pick from for squat or hinge strength' }).click();
+  const summary = block.getByRole('button', { name: /change the Mobilise block/ });
+  await expect.poll(() => summary.innerText()).toMatch(/^3:00 for [2-5] of these 6, by turns/);
+  await expectAccessible(page, 'a block that picks for a time');
+  const fits = async () => Number(/for (\d)/.exec(await summary.innerText())?.[1]);
+  const inThree = await fits();
+  // As long as is said, and one more would be too long.
+  const total = page.locator('[data-test="total"]');
+  expect(seconds(await total.textContent())).toBeLessThanOrEqual(35 + 180);
+  await summary.click();
+  await block.getByLabel('In how long', { exact: true }).fill('1:30');
+  await expect.poll(fits).toBeLessThan(inThree);
+  await expectAccessible(page, 'the settings of a block that picks for a time');
+  await block.getByLabel('In how long', { exact: true }).fill('3:00');
+  await expect.poll(fits).toBe(inThree);
+  await page.locator('[data-test="saved"]', { hasText: 'Saved' }).waitFor();
+
+  const turns = turnsOn(page);
+  await book(page, 'What they need', '23:56');
+  await startOf(page, 'What they need', '23:56');
+  await turns.getByText(/^Today, 3:00 for [2-5] of 6:$/).waitFor();
+  const names = () => turns.locator('strong').innerText();
+  const first = await names();
+  await turns.getByRole('button', { name: 'Take the next ones' }).click();
+  await expect.poll(names).not.toBe(first);
+  const byHand = await names();
+  await page.reload();
+  await turns.waitFor();
+  expect(await names()).toBe(byHand);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+const turnsOn = (page: Page) => page.getByRole('region', { name: 'Today’s turn' });
+
+async function startOf(page: Page, title: string, time: string): Promise<void> {
+  await page.goto('/today');
+  const card = page.locator('.card', { hasText: time }).filter({ hasText: title }).first();
+  await card.getByRole('link', { name: 'Start' }).click();
+  await turnsOn(page).waitFor();
+}
+
+async function book(page: Page, title: string, time: string): Promise<void> {
+  await page.goto('/today');
+  await page.getByRole('button', { name: 'Add a session' }).click();
+  const form = page.locator('form');
+  await find(form.getByRole('combobox', { name: 'Circuit' }), title);
+  await form.getByLabel('Starts at', { exact: true }).fill(time);
+  await choose(form.locator('.v-select', { hasText: 'Group' }), 'Dawn Mixed');
+  await form.getByRole('button', { name: 'Add to schedule' }).click();
+  await form.waitFor({ state: 'detached' });
+}

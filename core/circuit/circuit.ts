@@ -95,6 +95,8 @@ export interface Block {
   readonly noGaps: boolean;
   /** How many of its slots are done at a time: the first ones, while the others wait for their turn. Null for all of them. */
   readonly pick: number | null;
+  /** How long what is done of it may take, with all its rounds: `pick` is how many fit. Null where a number was said. */
+  readonly pickWithin: Seconds | null;
   readonly lines: readonly Line[];
 }
 

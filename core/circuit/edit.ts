@@ -10,7 +10,17 @@ export interface Place {
 
 /** An empty block of one round. */
 export function newBlock(id: string, phase: Phase): Block {
-  return { id, phase, rounds: just(1), roundRest: 0, stations: false, noGaps: false, pick: null, lines: [] };
+  return {
+    id,
+    phase,
+    rounds: just(1),
+    roundRest: 0,
+    stations: false,
+    noGaps: false,
+    pick: null,
+    pickWithin: null,
+    lines: [],
+  };
 }
 
 /** The place of a line, or undefined where the circuit has no such line. */

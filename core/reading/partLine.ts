@@ -43,25 +43,6 @@ export function roundsSaid(typed: string): number | undefined {
   return rounds >= 1 && rounds <= MOST_ROUNDS ? rounds : undefined;
 }
 
-const OF_THESE = '(?:of|from|out of) (?:(?:these|those|them|the following)(?: \\d{1,2})?|\\d{1,2})';
-const THINGS = '(?: (?:drills?|exercises?|moves?|movements?))?';
-const PICK = new RegExp(
-  `(?:^|[ :,(-]{1,3})(?:(?:pick|choose|do|take) )?(?:any )?(\\d{1,2})${THINGS} ${OF_THESE}${THINGS}\\)?$|(?:^|[ :,(-]{1,3})(?:pick|choose|any) (\\d{1,2})${THINGS}\\)?$`,
-);
-
-/** A line in plain words without how many of its drills are done at a time, and that number: "mobility, 2 of these" is "mobility" and 2. */
-export function pickApart(plain: string): { readonly plain: string; readonly pick: number | null } {
-  const found = PICK.exec(plain);
-  const pick = Number(found?.[1] ?? found?.[2] ?? 0);
-  return found && pick > 0 ? { plain: plain.slice(0, found.index), pick } : { plain, pick: null };
-}
-
-/** How many drills of a part are done at a time, from a line of its own: "2 of these six:", "pick three". Undefined for any other line. */
-export function pickSaid(typed: string): number | undefined {
-  const { plain, pick } = pickApart(plainText(typed).replace(/[:.]$/, '').trim());
-  return plain === '' ? (pick ?? undefined) : undefined;
-}
-
 const BETWEEN = / ?(?:in )?(?:between|after)(?: each| every| the| all)? (?:rounds?|sets? of all|circuits?)$/;
 
 /** The rest between the rounds of a part, from a line of its own: "1 min rest between rounds". */

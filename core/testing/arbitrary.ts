@@ -144,7 +144,7 @@ function anyLine(id: string): fc.Arbitrary<Line> {
 }
 
 function anyBlock(at: number, most: number): fc.Arbitrary<Block> {
-  return fc.record({
+  const record = fc.record({
     id: fc.constant(`block-${at}`),
     phase: fc.constantFrom(...PHASES),
     rounds: fc.oneof(fc.constant({ low: 1, high: 1 }), range(1, 4)),
@@ -155,10 +155,15 @@ function anyBlock(at: number, most: number): fc.Arbitrary<Block> {
       { weight: 3, arbitrary: fc.constant(null) },
       { weight: 1, arbitrary: fc.integer({ min: 1, max: 3 }) },
     ),
+    pickWithin: fc.oneof(
+      { weight: 5, arbitrary: fc.constant(null) },
+      { weight: 1, arbitrary: fc.integer({ min: 1, max: 600 }) },
+    ),
     lines: fc
       .integer({ min: 0, max: most })
       .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyLine(`line-${at}-${index}`)))),
   });
+  return record.map((block) => (block.pickWithin === null ? block : { ...block, pick: block.pick ?? 1 }));
 }
 
 /** Whole circuits, with headings, unread lines and blocks of every phase. */

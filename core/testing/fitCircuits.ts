@@ -151,6 +151,7 @@ function anyFitBlock(id: string, phase: Phase, drills: readonly Drill[], most: n
     stations: fc.constantFrom(false, false, false, false, false, true),
     noGaps: fc.constantFrom(false, false, false, true),
     pick: fc.constant(null),
+    pickWithin: fc.constant(null),
     lines: fc
       .tuple(
         fc.option(anyCommonDose, { freq: 3 }),

@@ -60,15 +60,15 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
     case 'lanes':
       return heading({ lanes: read.lanes });
     case 'block': {
-      const { phase, rounds, roundRest, stations, noGaps, pick } = read;
-      const block = { ...newBlock(ids.block(), phase), rounds, roundRest, stations, noGaps, pick };
+      const { phase, rounds, roundRest, stations, noGaps, pick, pickWithin } = read;
+      const block = { ...newBlock(ids.block(), phase), rounds, roundRest, stations, noGaps, pick, pickWithin };
       const after = placeAfter(circuit, cursor)?.blockId;
       return { circuit: insertBlock(circuit, block, after), cursor: { blockId: block.id, lineId: '' } };
     }
     case 'rounds':
       return ofPart({ circuit, cursor }, { rounds: read.rounds }, ids);
     case 'pick':
-      return ofPart({ circuit, cursor }, { pick: read.pick }, ids);
+      return ofPart({ circuit, cursor }, { pick: read.pick, pickWithin: read.pickWithin }, ids);
     case 'round rest': {
       const here = blockAt(circuit, cursor);
       if (!here) return unread(read.text);
@@ -93,7 +93,6 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
   }
 }
 
-/** The block that a new line would go into; undefined before the first. */
 /** What is said of a part on a line of its own: of the one that was opened by its phase and holds nothing yet, else of a new one. */
 function ofPart({ circuit, cursor }: Written, said: Partial<Block>, ids: NewIds): Written {
   const here = blockAt(circuit, cursor);
@@ -104,6 +103,7 @@ function ofPart({ circuit, cursor }: Written, said: Partial<Block>, ids: NewIds)
   return { circuit: insertBlock(circuit, block, here?.id), cursor: { blockId: block.id, lineId: '' } };
 }
 
+/** The block that a new line would go into; undefined before the first. */
 function blockAt(circuit: Circuit, cursor: Cursor): Block | undefined {
   const place = placeAfter(circuit, cursor);
   return circuit.blocks.find(({ id }) => id === place?.blockId);

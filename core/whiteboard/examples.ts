@@ -46,6 +46,10 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'activate 3-4 rounds', says: 'rounds may be a range' },
       { line: 'integrate stations 2 rounds', says: 'its slots run side by side, and all change together' },
       { line: 'mobilise 2 of these', says: 'two of its drills at a time, by turns; “pick two” is read, too' },
+      {
+        line: 'mobilise 3:00 of these',
+        says: 'what fits into three minutes, by turns; so is “3 min of what you need”',
+      },
       { line: 'raise no gaps', says: 'a flow: one drill runs into the next' },
     ],
   },

@@ -13,7 +13,8 @@ import { drillAtStart, nearestNames, plainName, type DrillLibrary } from '../dri
 import { PHASES, type Phase } from '../drills/phase.ts';
 import { plainText } from '../reading/plainText.ts';
 import { ofBothSides, sidesNotSaid, turnsOnly, type Sided } from '../reading/sides.ts';
-import { pickApart, pickSaid, roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
+import { NOT_PICKED, pickApart, pickSaid, type PickSaid } from '../reading/pickLine.ts';
+import { roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
 import { restSaid } from '../reading/restLine.ts';
 import { endsHeld, understandOnward } from '../reading/onward.ts';
 import { understand } from '../reading/understand.ts';
@@ -49,7 +50,7 @@ export function readLine(
     const rounds = roundsSaid(text);
     if (rounds !== undefined) return { kind: 'rounds', rounds: just(rounds) };
     const pick = pickSaid(text);
-    if (pick !== undefined) return { kind: 'pick', pick };
+    if (pick !== undefined) return { kind: 'pick', ...pick };
     const roundRest = roundRestSaid(text);
     if (roundRest !== undefined) return { kind: 'round rest', rest: roundRest, text };
     const rest = restSaid(text);
@@ -119,7 +120,7 @@ function readBlock(text: string): ReadLine | undefined {
   let roundRest = 0;
   let stations = false;
   let noGaps = false;
-  let pick: number | null = null;
+  let pick: PickSaid = NOT_PICKED;
   while (!scanner.atEnd) {
     const { column } = scanner;
     if (scanner.take('stations(?![a-z])')) {
@@ -132,8 +133,13 @@ function readBlock(text: string): ReadLine | undefined {
     }
     const picked = scanner.take(PICK);
     if (picked) {
-      pick = Number(picked[0]);
-      if (pick < 1) throw new Unreadable(column, 'at least 1 of these');
+      pick = { pick: Number(picked[0]), pickWithin: null };
+      if (pick.pick === 0) throw new Unreadable(column, 'at least 1 of these');
+      continue;
+    }
+    const within = scanner.take(`${DURATION}\\s+of\\s+these(?![a-z])`);
+    if (within) {
+      pick = { pick: 1, pickWithin: durationRange(within, column, 1).high };
       continue;
     }
     const times = scanner.take(`${COUNT}\\s*rounds?(?![a-z])`);
@@ -145,11 +151,11 @@ function readBlock(text: string): ReadLine | undefined {
     if (!rest)
       throw new Unreadable(
         column,
-        'rounds and the rest between them, such as 2 rounds rest 20s, “stations”, “no gaps” or “2 of these”',
+        'rounds and the rest between them, such as 2 rounds rest 20s, “stations”, “no gaps”, “2 of these” or “3:00 of these”',
       );
     roundRest = durationRange(rest, column, 0).high;
   }
-  return { kind: 'block', phase, rounds, roundRest, stations, noGaps, pick };
+  return { kind: 'block', phase, rounds, roundRest, stations, noGaps, ...pick };
 }
 
 /** What coaches write over a part of a warm-up, and the phase that it is. Common practice, no source. */
@@ -164,7 +170,7 @@ const PHASE_WORDS: Readonly<Record<Phase, string>> = {
 
 /** A heading over a part in a coach's own words: "Mobility:", "Activation x2", "2 rounds: foam rolling". */
 function readSpokenBlock(text: string): ReadLine | undefined {
-  const { plain, pick } = pickApart(plainText(text).replace(/[:.]$/, ''));
+  const { plain, ...pick } = pickApart(plainText(text).replace(/[:.]$/, ''));
   for (const phase of PHASES) {
     const found = matcher(phase).exec(plain);
     if (!found) continue;
@@ -177,7 +183,7 @@ function readSpokenBlock(text: string): ReadLine | undefined {
       roundRest: 0,
       stations: false,
       noGaps: found[4] !== undefined,
-      pick,
+      ...pick,
     };
   }
   return undefined;

@@ -1,6 +1,7 @@
 import type { Circuit, Slot } from '../circuit/circuit.ts';
 import type { WallClock } from '../circuit/wallClock.ts';
 import type { Phase } from '../drills/phase.ts';
+import type { PickSaid } from '../reading/pickLine.ts';
 import type { Range, Seconds } from '../units.ts';
 import type { Problem } from './problem.ts';
 
@@ -20,19 +21,18 @@ export type ReadLine =
   | { readonly kind: 'people'; readonly people: number }
   | { readonly kind: 'lanes'; readonly lanes: number }
   | { readonly kind: 'with'; readonly with: Pick<Circuit, 'somebodyNew' | 'slowToFloor' | 'namesOnly' | 'noGaps'> }
-  | {
+  | ({
       readonly kind: 'block';
       readonly phase: Phase;
       readonly rounds: Range;
       readonly roundRest: Seconds;
       readonly stations: boolean;
       readonly noGaps: boolean;
-      readonly pick: number | null;
-    }
+    } & PickSaid)
   /** A part that is gone through so often, of which nobody says what phase it is: that of the part before. */
   | { readonly kind: 'rounds'; readonly rounds: Range }
-  /** How many of the drills of a part are done at a time, on a line of its own. */
-  | { readonly kind: 'pick'; readonly pick: number }
+  /** How many of the drills of a part are done at a time, or for how long, on a line of its own. */
+  | ({ readonly kind: 'pick' } & PickSaid)
   /** Rest between the rounds of the part that is being written. Where there is none, the line was not read. */
   | { readonly kind: 'round rest'; readonly rest: Seconds; readonly text: string }
   /** A drill, and what it goes straight into in the same line. */

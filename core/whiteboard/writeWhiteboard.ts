@@ -46,11 +46,13 @@ function writeBlock(block: Block, library: DrillLibrary): string {
   return [writeBlockLine(block), ...block.lines.map((line) => `  ${writeLine(line, library)}`)].join('\n');
 }
 
-/** A block's own line: "mobilise 2 rounds rest 20s". */
-export function writeBlockLine({ phase, rounds, roundRest, stations, noGaps, pick }: Block): string {
+/** A block's own line: "mobilise 2 rounds rest 20s", "mobilise 3:00 of these". */
+export function writeBlockLine({ phase, rounds, roundRest, stations, noGaps, pick, pickWithin }: Block): string {
+  const some = pickWithin === null ? pick : writeClock(pickWithin);
+  const ofThese = some === null ? '' : ` ${some} of these`;
   const once = rounds.low === 1 && rounds.high === 1;
   const times = once ? '' : ` ${writeRange(rounds)} rounds`;
-  return `${phase}${stations ? ' stations' : ''}${noGaps ? ' no gaps' : ''}${pick === null ? '' : ` ${pick} of these`}${times}${roundRest ? ` rest ${roundRest}s` : ''}`;
+  return `${phase}${stations ? ' stations' : ''}${noGaps ? ' no gaps' : ''}${ofThese}${times}${roundRest ? ` rest ${roundRest}s` : ''}`;
 }
 
 /** A slot as one whiteboard line, or the text of a line that could not be read. */

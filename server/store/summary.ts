@@ -1,6 +1,7 @@
 import { occasionOf, type Occasion } from '@prompt-spark/core/occasion/occasion';
 import { siteFrom } from '@prompt-spark/core/occasion/site';
 import { catalogue } from '@prompt-spark/catalogue';
+import { withPicksInTime } from '@prompt-spark/core/timeline/pickRoom';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { allSlots } from '@prompt-spark/core/circuit/circuit';
@@ -70,7 +71,7 @@ function occasionFor(groupId: string | null, siteId: string | null, timing: Time
 }
 
 function timesOf(circuit: Circuit, occasion: Occasion): Times {
-  const { segments, total } = timeCircuit(circuit, occasion);
+  const { segments, total } = timeCircuit(withPicksInTime(circuit, occasion), occasion);
   return { seconds: total.plan, fuse: sketchFuse(segments) };
 }
 

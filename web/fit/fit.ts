@@ -1,3 +1,4 @@
+import { withPicksInTime } from '@prompt-spark/core/timeline/pickRoom';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import {
   PLAIN_RECIPE,
@@ -39,7 +40,10 @@ export const useFitStore = defineStore('fit', () => {
   const occasion = computed(() => occasions.of(draft.value));
   /** Whose turn it is at the session that it is fitted for; null for a circuit by itself. */
   const picks = shallowRef<readonly BlockPick[] | null>(null);
-  const circuit = computed(() => (picks.value ? asPicked(draft.value.circuit, picks.value) : draft.value.circuit));
+  const circuit = computed(() => {
+    const inTime = withPicksInTime(draft.value.circuit, occasion.value);
+    return picks.value ? asPicked(inTime, picks.value) : inTime;
+  });
   const timeline = computed(() => timeCircuit(circuit.value, occasion.value));
   const curve = computed(() => curves.value[recipe.value.reading]);
   const planned = computed(() => timeline.value.total.plan);

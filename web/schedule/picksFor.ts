@@ -4,6 +4,7 @@ import { nextPicks, pickingBlocks, type BlockPick } from '@prompt-spark/core/cir
 import type { Occasion } from '@prompt-spark/core/occasion/occasion';
 import type { Person } from '@prompt-spark/core/people/person';
 import { tracksFor } from '@prompt-spark/core/swaps/tracksFor';
+import { pickRoom } from '@prompt-spark/core/timeline/pickRoom';
 import { call, ServerAway } from '../api/call.ts';
 import { useSessionsStore } from './sessions.ts';
 
@@ -29,13 +30,15 @@ export async function picksFor(
       new Set([...tracks.flatMap((track) => track.people), ...oneToOne]).size,
     ]),
   );
+  const room = pickRoom(circuit, occasion);
   try {
-    const picks = nextPicks(circuit, { lastDone: await lastDoneBy(session.groupId), mayNot, nothingFor });
+    const known = { lastDone: await lastDoneBy(session.groupId), mayNot, nothingFor };
+    const picks = nextPicks(circuit, known, room);
     await useSessionsStore().pick(session.id, picks);
     return picks;
   } catch (error) {
     if (!(error instanceof ServerAway)) throw error;
-    return nextPicks(circuit, { lastDone: new Map(), mayNot, nothingFor });
+    return nextPicks(circuit, { lastDone: new Map(), mayNot, nothingFor }, room);
   }
 }
 

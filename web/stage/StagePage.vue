@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { CircuitDraft } from '@prompt-spark/contract/circuit';
 import type { PlannedSession } from '@prompt-spark/contract/session';
+import { pickRoom, withPicksInTime } from '@prompt-spark/core/timeline/pickRoom';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Segment } from '@prompt-spark/core/timeline/timeline';
 import { asToday } from '@prompt-spark/core/swaps/asToday';
@@ -81,7 +82,7 @@ function layOut(): void {
   if (!found.value) return;
   const occasion = occasions.of(found.value);
   habits.value = occasion.habits;
-  const picked = asPicked(found.value.circuit, picks.value);
+  const picked = asPicked(withPicksInTime(found.value.circuit, occasion), picks.value);
   const fitted = agreed ? builtCircuit(picked, agreed.plan, occasion, agreed.seconds) : picked;
   const circuit = asToday(fitted, peopleHere(), occasion, id);
   draft.value = { ...found.value, circuit };
@@ -93,7 +94,9 @@ const { act } = useAction();
 /** The next ones have their turn in a block: written into the session, and planned anew. */
 async function turn(blockId: string): Promise<void> {
   if (!found.value) return;
-  const next = turnedPick(found.value.circuit, picks.value, blockId);
+  const { circuit } = found.value;
+  const room = pickRoom(circuit, occasions.of(found.value));
+  const next = turnedPick(circuit, picks.value, blockId, room);
   await act(async () => {
     if (sessionId !== null) await sessions.pick(sessionId, next);
     picks.value = next;

@@ -2,6 +2,7 @@
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { pickedIn, pickingBlocks, type BlockPick } from '@prompt-spark/core/circuit/pick';
 import { computed } from 'vue';
+import { clock } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
 
 /** Whose turn it is today in the blocks that pick, and the next ones in their place. */
@@ -13,18 +14,23 @@ const { circuit, picks } = defineProps<{
 const emit = defineEmits<{ turn: [blockId: string] }>();
 const library = useLibraryStore();
 const turns = computed(() =>
-  pickingBlocks(circuit).map((block) => ({
-    blockId: block.id,
-    all: block.lines.filter(({ kind }) => kind === 'slot').length,
-    names: pickedIn(block, picks).map(({ drillId }) => library.drillOf(drillId)?.name ?? drillId),
-  })),
+  pickingBlocks(circuit)
+    .map((block) => ({
+      blockId: block.id,
+      all: block.lines.filter(({ kind }) => kind === 'slot').length,
+      within: block.pickWithin,
+      names: pickedIn(block, picks).map(({ drillId }) => library.drillOf(drillId)?.name ?? drillId),
+    }))
+    .filter(({ all, names }) => names.length < all),
 );
 </script>
 
 <template>
   <section class="turns" aria-label="Today’s turn">
-    <p v-for="{ blockId, all, names } in turns" :key="blockId">
-      <span class="soft">Today, {{ names.length }} of {{ all }}:</span>
+    <p v-for="{ blockId, all, within, names } in turns" :key="blockId">
+      <span class="soft"
+        >Today, {{ within === null ? '' : `${clock(within)} for ` }}{{ names.length }} of {{ all }}:</span
+      >
       <strong>{{ names.join(', ') }}</strong>
       <v-btn variant="text" @click="emit('turn', blockId)">Take the next ones</v-btn>
     </p>

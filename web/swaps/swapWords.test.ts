@@ -133,6 +133,7 @@ describe('what a session still needs', () => {
         stations: false,
         noGaps: false,
         pick: null,
+        pickWithin: null,
         lines: [{ ...slot, tracks }],
       },
     ],

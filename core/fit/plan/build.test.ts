@@ -25,6 +25,17 @@ describe('a circuit that is fitted', () => {
     expect(block?.lines.map(({ id }) => id)).toEqual(['b', 'c', 'd']);
   });
 
+  it('picks for its time where nothing in it is shortened, and by number where something is', () => {
+    const circuit = twoOfFour();
+    const inTime = { ...circuit, blocks: circuit.blocks.map((block) => ({ ...block, pickWithin: 90 })) };
+    const within = (plan: Plan) =>
+      builtCircuit(inTime, plan, occasion).blocks.map(({ pick, pickWithin }) => [pick, pickWithin]);
+    expect(within(leavingOut())).toEqual([[2, 90]]);
+    expect(within(leavingOut('a'))).toEqual([[1, null]]);
+    const half: Plan = { slots: { a: { kind: 'kept', amount: 'half', sides: 'both' } }, blocks: {}, namesOnly: false };
+    expect(within(half)).toEqual([[2, null]]);
+  });
+
   it('has no block in which nothing is done', () => {
     expect(builtCircuit(twoOfFour(), leavingOut('a', 'b'), occasion).blocks).toEqual([]);
   });

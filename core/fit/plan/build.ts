@@ -6,7 +6,7 @@ import { countAt, just, type Seconds } from '../../units.ts';
 import { restAt, restedSlot } from './rests.ts';
 import { dosed } from './dosage.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
-import type { BlockPlan, Plan } from './plan.ts';
+import { staysAsPlanned, type BlockPlan, type Plan } from './plan.ts';
 import { combiningSlot } from './stranger.ts';
 
 /**
@@ -30,11 +30,14 @@ export function builtCircuit(circuit: Circuit, plan: Plan, occasion: Occasion, a
     const isEmpty = block.pick === null ? lines.length === 0 : slotsOf(block).every(({ id }) => !left.has(id));
     if (isEmpty && block.lines.length > 0) return [];
     const asPlanned = rounds === undefined || rounds === countAt(block.rounds, 'plan');
+    const untouched = asPlanned && rest === 'full' && slotsOf(block).every((slot) => staysAsPlanned(slot, plan));
     return [
       {
         ...block,
         lines,
         pick: block.pick === null ? null : slotsOf(block).filter(({ id }) => left.has(id)).length,
+        // What was shortened is not filled up again to the time that it had.
+        pickWithin: untouched ? block.pickWithin : null,
         rounds: asPlanned ? block.rounds : just(rounds),
         roundRest: restAt(block.roundRest, rest),
       },

@@ -1,4 +1,4 @@
-import { slotsOf, type Circuit } from '../../circuit/circuit.ts';
+import { slotsOf, type Circuit, type Slot } from '../../circuit/circuit.ts';
 import type { Sides } from '../../dose/dose.ts';
 import { countAt, type Seconds } from '../../units.ts';
 import type { Amount } from './dosage.ts';
@@ -35,12 +35,17 @@ export interface AgreedFit {
   readonly plan: Plan;
 }
 
+/** Whether a plan leaves a slot as it is. */
+export function staysAsPlanned({ id, sides }: Slot, plan: Plan): boolean {
+  const change = plan.slots[id];
+  return !change || (change.kind === 'kept' && change.amount === 'full' && change.sides === sides);
+}
+
 /** A plan with only what differs from the circuit as planned. */
 export function slimPlan(plan: Plan, circuit: Circuit): Plan {
-  const slots = circuit.blocks.flatMap(slotsOf).flatMap(({ id, sides }) => {
-    const change = plan.slots[id];
-    const same = change?.kind === 'kept' && change.amount === 'full' && change.sides === sides;
-    return change && !same ? [[id, change] as const] : [];
+  const slots = circuit.blocks.flatMap(slotsOf).flatMap((slot) => {
+    const change = plan.slots[slot.id];
+    return change && !staysAsPlanned(slot, plan) ? [[slot.id, change] as const] : [];
   });
   const blocks = circuit.blocks.flatMap(({ id, rounds }) => {
     const change = plan.blocks[id];

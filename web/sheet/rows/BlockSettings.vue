@@ -6,6 +6,7 @@ import { carryBlock, changeBlock, duplicateBlock, takeOutBlock } from '@prompt-s
 import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { just } from '@prompt-spark/core/units';
 import { computed } from 'vue';
+import MinutesField from '../../fields/MinutesField.vue';
 import TextAmount from '../../fields/TextAmount.vue';
 import { phaseName } from '../../wording/phases.ts';
 import { useSheetStore } from '../store/sheet.ts';
@@ -13,6 +14,9 @@ import { useSheetStore } from '../store/sheet.ts';
 /** What a block is: its phase, its rounds and how they follow each other; and where it stands among the others. */
 const { block } = defineProps<{ block: Block }>();
 const sheet = useSheetStore();
+/** Stands for drills that are picked for a time, and how long it is to begin with. */
+const FOR_A_TIME = 0;
+const USUAL_TIME = 180;
 const newId = () => crypto.randomUUID();
 const phases = PHASES.map((value) => ({ value, title: phaseName(value) }));
 
@@ -22,8 +26,15 @@ const turns = computed(() => {
   return [
     { value: null, title: 'All of it' },
     ...some.map((value) => ({ value, title: `${String(value)} of ${String(slots)}, by turns` })),
+    { value: FOR_A_TIME, title: 'What fits' },
   ];
 });
+const turn = computed(() => (block.pickWithin === null ? block.pick : FOR_A_TIME));
+
+function chooseTurn(chosen: number | null): void {
+  const said = chosen === FOR_A_TIME ? { pick: 1, pickWithin: USUAL_TIME } : { pick: chosen, pickWithin: null };
+  change((now) => ({ ...now, ...said }), '');
+}
 
 function change(make: (block: Block) => Block, about: string): void {
   sheet.changeCircuit((circuit) => changeBlock(circuit, block.id, make), about);
@@ -58,49 +69,61 @@ function change(make: (block: Block) => Block, about: string): void {
       label="Done at a time"
       density="compact"
       :items="turns"
-      :model-value="block.pick"
-      @update:model-value="(pick: number | null) => change((now) => ({ ...now, pick }), '')"
+      :model-value="turn"
+      @update:model-value="chooseTurn"
     />
-    <v-checkbox
-      label="Stations: all change together"
-      hide-details
-      :model-value="block.stations"
-      @update:model-value="(now) => change((old) => ({ ...old, stations: now === true }), '')"
+    <MinutesField
+      v-if="block.pickWithin !== null"
+      class="time"
+      label="In how long"
+      density="compact"
+      :model-value="block.pickWithin"
+      @update:model-value="(pickWithin) => change((now) => ({ ...now, pickWithin }), `within ${block.id}`)"
     />
-    <v-checkbox
-      label="No gaps: one runs into the next"
-      hide-details
-      :model-value="block.noGaps"
-      @update:model-value="(now) => change((old) => ({ ...old, noGaps: now === true }), '')"
-    />
-    <v-btn
-      variant="text"
-      :prepend-icon="mdiArrowUp"
-      @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, -1))"
-    >
-      Up
-    </v-btn>
-    <v-btn
-      variant="text"
-      :prepend-icon="mdiArrowDown"
-      @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, 1))"
-    >
-      Down
-    </v-btn>
-    <v-btn
-      variant="text"
-      :prepend-icon="mdiContentDuplicate"
-      @click="sheet.changeCircuit((circuit) => duplicateBlock(circuit, block.id, newId))"
-    >
-      Duplicate
-    </v-btn>
-    <v-btn
-      variant="text"
-      :prepend-icon="mdiClose"
-      @click="sheet.changeCircuit((circuit) => takeOutBlock(circuit, block.id))"
-    >
-      Remove block
-    </v-btn>
+    <div class="checks">
+      <v-checkbox
+        label="Stations: all change together"
+        hide-details
+        :model-value="block.stations"
+        @update:model-value="(now) => change((old) => ({ ...old, stations: now === true }), '')"
+      />
+      <v-checkbox
+        label="No gaps: one runs into the next"
+        hide-details
+        :model-value="block.noGaps"
+        @update:model-value="(now) => change((old) => ({ ...old, noGaps: now === true }), '')"
+      />
+    </div>
+    <div class="acts">
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiArrowUp"
+        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, -1))"
+      >
+        Up
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiArrowDown"
+        @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, 1))"
+      >
+        Down
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiContentDuplicate"
+        @click="sheet.changeCircuit((circuit) => duplicateBlock(circuit, block.id, newId))"
+      >
+        Duplicate
+      </v-btn>
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiClose"
+        @click="sheet.changeCircuit((circuit) => takeOutBlock(circuit, block.id))"
+      >
+        Remove block
+      </v-btn>
+    </div>
   </div>
 </template>
 
@@ -112,8 +135,15 @@ function change(make: (block: Block) => Block, about: string): void {
   gap: 0.6rem;
   padding: 0.5rem 0 0.75rem var(--margin);
 }
-.settings > :deep(.v-checkbox) {
+.settings > .time {
   grid-column: span 2;
+}
+.checks,
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1rem;
+  grid-column: 1 / -1;
 }
 @media (max-width: 700px) {
   .settings {

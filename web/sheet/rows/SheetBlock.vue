@@ -7,10 +7,12 @@ import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
 import { rangeWords } from '@prompt-spark/core/circuit/slotWords';
+import { clock } from '../../wording/clock.ts';
 import { phaseName, phasePlainly } from '../../wording/phases.ts';
 import { useEditingStore } from '../store/editing.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import EmptyBlock from './EmptyBlock.vue';
 import SlotRow from './SlotRow.vue';
 import UnreadRow from './UnreadRow.vue';
 import { LATER } from '../laterParts.ts';
@@ -31,7 +33,9 @@ const repeats = computed(() => block.rounds.high > 1);
 const summary = computed(() => {
   const rest = block.roundRest ? ` · ${block.roundRest} s between` : '';
   const rounds = repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
-  const turns = waiting.value.size > 0 ? `${String(block.pick)} of these ${String(ofThem.value)}, by turns` : '';
+  const some = waiting.value.size > 0 ? `${String(block.pick)} of these ${String(ofThem.value)}` : '';
+  const within = block.pickWithin === null ? '' : `${clock(block.pickWithin)} for `;
+  const turns = some ? `${within}${some}, by turns` : within && `${within}these`;
   return [turns, block.stations ? 'stations' : '', block.noGaps ? 'no gaps' : '', rounds].filter(Boolean).join(' · ');
 });
 
@@ -99,14 +103,7 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
       </template>
     </VueDraggable>
     <!-- eslint-enable vue/no-useless-template-attributes -->
-    <button
-      v-if="!block.lines.length"
-      type="button"
-      :class="['hole', { here: editing.cursor.blockId === block.id }]"
-      @click="editing.enterBlock(block.id)"
-    >
-      Nothing here yet: type a line below, or drag a drill in
-    </button>
+    <EmptyBlock v-if="!block.lines.length" :block="block" />
   </section>
 </template>
 
@@ -162,20 +159,6 @@ h2 {
   border: 1.5px solid var(--soft);
   border-right: 0;
   border-radius: 5px 0 0 5px;
-}
-.hole {
-  width: calc(100% - var(--margin));
-  min-height: 48px;
-  margin-left: var(--margin);
-  border: 1px dashed var(--line);
-  border-radius: 10px;
-  background: none;
-  font: 400 0.9375rem var(--text);
-  color: var(--soft);
-  cursor: pointer;
-}
-.hole.here {
-  border-color: var(--damson);
 }
 @media (max-width: 600px) {
   .plainly {

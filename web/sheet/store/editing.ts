@@ -13,6 +13,7 @@ import {
   takeOutLine,
 } from '@prompt-spark/core/circuit/edit';
 import { usualSlot } from '@prompt-spark/core/circuit/slot';
+import { withPicksInTime } from '@prompt-spark/core/timeline/pickRoom';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { applyLine, type Written } from '@prompt-spark/core/whiteboard/applyLine';
 import type { Named } from '@prompt-spark/core/reading/nameIndex';
@@ -124,7 +125,8 @@ export const useEditingStore = defineStore('editing', () => {
     if (line.kind === 'problem') return { read: line, adds: 0 };
     const { laid, timeline } = sheet;
     const { circuit } = added({ circuit: laid.circuit, cursor: cursor.value }, line);
-    return { read: line, adds: timeCircuit(circuit, laid.occasion).total.plan - timeline.total.plan };
+    const inTime = withPicksInTime(circuit, laid.occasion);
+    return { read: line, adds: timeCircuit(inTime, laid.occasion).total.plan - timeline.total.plan };
   }
 
   /**

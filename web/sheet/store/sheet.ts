@@ -1,4 +1,5 @@
 import type { CircuitDraft, CircuitRecord, CircuitSave } from '@prompt-spark/contract/circuit';
+import { withPicksInTime } from '@prompt-spark/core/timeline/pickRoom';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import type { Floor } from '@prompt-spark/core/dose/distance';
@@ -69,7 +70,10 @@ export const useSheetStore = defineStore('sheet', () => {
    * The circuit as it is shown and timed: the same as `circuit`, once the letter that changed it has been painted in
    * its own field. What shows a circuit reads this one, so that all of it agrees; what changes it builds on `circuit`.
    */
-  const { shown: laid, catchUp } = useAfterPaint(() => ({ circuit: circuit.value, occasion: occasion.value }));
+  const { shown: laid, catchUp } = useAfterPaint(() => ({
+    circuit: withPicksInTime(circuit.value, occasion.value),
+    occasion: occasion.value,
+  }));
   const timeline = computed(() => timeCircuit(laid.value.circuit, laid.value.occasion));
   /** What each slot takes, by its id. */
   const slotTimes = computed(() => new Map(timeline.value.slots.map((time) => [time.slotId, time])));
@@ -137,7 +141,7 @@ export const useSheetStore = defineStore('sheet', () => {
   }
 
   function changeCircuit(make: (circuit: Circuit) => Circuit, about = ''): void {
-    const next = make(circuit.value);
+    const next = withPicksInTime(make(circuit.value), occasion.value);
     if (next !== circuit.value) change((now) => ({ ...now, circuit: next }), about);
   }
 

@@ -16,7 +16,7 @@ const BOARD = 'raise\n march on the spot 60s\nintegrate\n push-up 45s aim 6/10/1
 const { circuit } = readWhiteboard(BOARD, library);
 const of = (person: Person) => changesFor(person, [person], circuit, occasion, 'circuit', []);
 const pushUp = (person: Person) => of(person).find(({ place }) => place.drill.name === 'Push-up');
-const seen = (day: string, amount: number): Person['seen'][number] => ({
+const came = (day: string): Person['seen'][number] => ({
   runId: day,
   day,
   title: '',
@@ -24,8 +24,21 @@ const seen = (day: string, amount: number): Person['seen'][number] => ({
   where: null,
   side: null,
   pain: null,
+  reached: [],
+  technique: [],
+  effort: null,
+  signs: [],
+});
+const seen = (day: string, amount: number): Person['seen'][number] => ({
+  ...came(day),
   reached: [{ drillId: 'push-up', drillName: 'Push-up', amount, unit: 'reps' }],
 });
+const sagging = {
+  drillId: 'push-up',
+  drillName: 'Push-up',
+  fault: library.byId.get('push-up')?.fault.seen ?? '',
+  version: null,
+};
 
 describe('what a circuit changes for one person', () => {
   it('is nothing but a number to aim for where they can do it all', () => {
@@ -54,6 +67,14 @@ describe('what a circuit changes for one person', () => {
     ['eleven last time', { seen: [seen('2026-01-08', 11), seen('2026-01-01', 9)] }, { amount: 11, reached: 11 }],
   ] as const)('is a number of their own in a shared time: %s', (_, facts: Partial<Person>, aim) => {
     expect(pushUp({ ...testPerson(), ...facts })?.aim).toEqual(aim);
+  });
+
+  it('is what to mind in a drill where it was wrong lately, unless they do another one', () => {
+    const sagged = [{ ...came('2026-01-08'), technique: [sagging] }];
+    expect(pushUp({ ...testPerson(), seen: sagged })?.before).toEqual(sagging);
+    expect(pushUp({ ...testPerson(), seen: [came('2026-01-09'), ...sagged] })?.before).toEqual(sagging);
+    const other = { ...testPerson(), limits: [limit('no-floor', 'avoid'), limit('wrist', 'avoid')], seen: sagged };
+    expect(pushUp(other)?.before).toBeNull();
   });
 
   it('is no number where they do another drill', () => {

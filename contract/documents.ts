@@ -14,7 +14,7 @@ export const SCHEMA_VERSIONS: Readonly<Record<DocumentKind, number>> = {
   'main session': 2,
   measure: 1,
   fit: 1,
-  person: 5,
+  person: 6,
   run: 4,
   site: 1,
 };
@@ -63,6 +63,8 @@ const UPGRADES: Readonly<Partial<Record<DocumentKind, readonly Upgrade[]>>> = {
     (person) => withDefaults(person, { measured: [] }),
     // Nothing was counted of anybody in version 4.
     (person) => withEach(person, 'seen', (seen) => withDefaults(seen, { reached: [] })),
+    // In version 5 it was not said how anybody did a drill, nor how hard it was for each.
+    (person) => withEach(person, 'seen', (seen) => withDefaults(seen, { technique: [], effort: null, signs: [] })),
   ],
   run: [
     (run) => run,

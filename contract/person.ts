@@ -16,7 +16,8 @@ import { MEASURES } from '@prompt-spark/core/measures/measure';
 import { MOST_MEASURED, type Measured } from '@prompt-spark/core/people/measured';
 import { REGIONS } from '@prompt-spark/core/people/region';
 import { MOST_REACHED, REACHED_UNITS, type Reached } from '@prompt-spark/core/people/reached';
-import { MOST_SEEN, SEEN_SIDES, SEEN_STATES, type Seen } from '@prompt-spark/core/people/seen';
+import { MOST_SEEN, SEEN_SIDES, SEEN_STATES, WARM_SIGNS, type Seen } from '@prompt-spark/core/people/seen';
+import { MOST_TECHNIQUE, VERSIONS_TAKEN, type Technique } from '@prompt-spark/core/people/technique';
 import Joi from 'joi';
 import { id, instant, line, listOf, name, oneOf, shape, someOf, version, whole } from './fields.ts';
 import { cursor, nextCursor, unreadables, type Unreadable } from './page.ts';
@@ -94,6 +95,13 @@ const reached = shape<Reached>({
   unit: oneOf(...REACHED_UNITS),
 });
 
+const technique = shape<Technique>({
+  drillId: Joi.string().min(1).max(64).required(),
+  drillName: name(170),
+  fault: line(120),
+  version: oneOf(...VERSIONS_TAKEN).allow(null),
+});
+
 const seen = shape<Seen>({
   runId: id,
   day: day.required(),
@@ -103,6 +111,9 @@ const seen = shape<Seen>({
   side: oneOf(...SEEN_SIDES).allow(null),
   pain: whole(0, 10).allow(null),
   reached: listOf(reached).max(MOST_REACHED).unique('drillId'),
+  technique: listOf(technique).max(MOST_TECHNIQUE).unique('drillId'),
+  effort: whole(0, 10).allow(null),
+  signs: listOf(oneOf(...WARM_SIGNS)).unique(),
 });
 
 const amount = Joi.number().min(0).max(1000).multiple(0.1).allow(null).required();

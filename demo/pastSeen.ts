@@ -19,15 +19,31 @@ const NOTED_DAYS = 56;
  * What was seen of somebody in the sessions of their groups, the last one first: the same, whenever the demo is loaded. The
  * last session is still to be noted.
  */
-export function seenOf({ name, isNew, niggles = [] }: DemoPerson, sessions: readonly PastSession[]): readonly Seen[] {
+export function seenOf(
+  { name, isNew, niggles = [], technique = [] }: DemoPerson,
+  sessions: readonly PastSession[],
+): readonly Seen[] {
   // Somebody who is new today was never here before.
   if (isNew) return [];
   const noted = sessions.filter(({ daysAgo }) => daysAgo <= NOTED_DAYS);
   const lastFirst = noted.toSorted((one, other) => one.daysAgo - other.daysAgo).slice(1);
   return lastFirst.map(({ runId, day, title }, at): Seen => {
-    const plain = { runId, day, title, where: null, side: null, pain: null, reached: [] };
+    const did = technique.filter(({ sessionsAgo }) => sessionsAgo === at + 1);
+    const plain = {
+      runId,
+      day,
+      title,
+      where: null,
+      side: null,
+      pain: null,
+      reached: [],
+      technique: did.map(({ sessionsAgo: _, ...how }) => how),
+      effort: null,
+      signs: [],
+    };
     const niggle = niggles.find(({ sessionsAgo }) => sessionsAgo === at + 1);
     if (niggle) return { ...plain, state: 'niggle', where: niggle.where, side: niggle.side, pain: niggle.pain };
+    if (did.length > 0) return { ...plain, state: 'fine' };
     return { ...plain, state: chance(`${name} ${String(at)}`) < missesOf(name) ? 'not there' : 'fine' };
   });
 }

@@ -3,6 +3,7 @@ import type { Ability, Hold, Pattern } from '@prompt-spark/core/people/person';
 import type { Measured } from '@prompt-spark/core/people/measured';
 import type { Region } from '@prompt-spark/core/people/region';
 import type { Seen } from '@prompt-spark/core/people/seen';
+import type { Technique } from '@prompt-spark/core/people/technique';
 import type { CoachName, GroupName } from './saltmere.ts';
 
 /** Somebody of the invented scenario. Nobody here is real. */
@@ -21,6 +22,8 @@ export interface DemoPerson {
   readonly isNew?: boolean;
   /** Sessions in which something hurt, counted back from today: 1 is the last one. */
   readonly niggles?: readonly (Pick<Seen, 'where' | 'side' | 'pain'> & { readonly sessionsAgo: number })[];
+  /** Sessions in which a drill showed its usual fault, or was done in another version. */
+  readonly technique?: readonly (Technique & { readonly sessionsAgo: number })[];
   /** What was measured, the last day first. */
   readonly measured?: readonly (Pick<Measured, 'measureId'> &
     Partial<Pick<Measured, 'left' | 'right' | 'once'>> & { readonly daysAgo: number })[];
@@ -53,6 +56,7 @@ export const people: readonly DemoPerson[] = [
     limits: [limit('knee-bend', 'ease'), limit('knee-impact', 'avoid')],
     stiffer: { knee: 'left' },
     niggles: [{ sessionsAgo: 9, where: 'knee', side: 'left', pain: 3 }],
+    technique: [{ sessionsAgo: 2, drillId: 'lateral-lunge', drillName: 'Lateral lunge', fault: '', version: 'easier' }],
     measured: [
       { daysAgo: 10, measureId: 'single-leg-bridge-hold', left: 24, right: 31 },
       { daysAgo: 38, measureId: 'single-leg-bridge-hold', left: 18, right: 29 },
@@ -100,7 +104,20 @@ export const people: readonly DemoPerson[] = [
   { name: 'Priya Lanyon', born: 1979, groups: ['Dawn Mixed'], stiffer: { hip: 'left' } },
   { name: 'Dov Hartigan', born: 2001, groups: ['Dawn Mixed'], ability: { hinge: 'strong' } },
   { name: 'Mirela Kost', born: 1972, groups: ['Dawn Mixed'], limits: [limit('desk-posture', 'watch')] },
-  { name: 'Olu Brightwater', born: 1985, groups: ['Dawn Mixed'] },
+  {
+    name: 'Olu Brightwater',
+    born: 1985,
+    groups: ['Dawn Mixed'],
+    technique: [
+      {
+        sessionsAgo: 1,
+        drillId: 'lateral-lunge',
+        drillName: 'Lateral lunge',
+        fault: 'knee falls inside',
+        version: null,
+      },
+    ],
+  },
   // Allotment Movers: nine gardeners, 55 and over.
   { name: 'Gwennol Teague', born: 1958, groups: ['Allotment Movers'], limits: [limit('osteoporosis', 'ease')] },
   {

@@ -15,6 +15,9 @@ const seen = (day: string, title: string): Seen => ({
   side: 'left',
   pain: 3,
   reached: [{ drillId: 'push-up', drillName: 'Push-up', amount: 12, unit: 'reps' }],
+  technique: [{ drillId: 'lunge', drillName: 'Lunge', fault: 'knee falls in', version: 'easier' }],
+  effort: 4,
+  signs: ['sweat'],
 });
 
 it('holds what was seen, counted and measured of one person, the last day first, as another reader reads it', () => {
@@ -34,12 +37,21 @@ it('holds what was seen, counted and measured of one person, the last day first,
       day: '2026-11-20',
       kind: 'session',
       what: 'Before squats',
-      result: 'niggle, left knee, 3 of 10',
+      result: 'niggle, left knee, 3 of 10, effort 4, sweat',
       left: '',
       right: '',
       unit: '',
     },
     { day: '2026-11-20', kind: 'reached', what: 'Push-up', result: '12', left: '', right: '', unit: 'reps' },
+    {
+      day: '2026-11-20',
+      kind: 'technique',
+      what: 'Lunge',
+      result: 'knee falls in, easier version',
+      left: '',
+      right: '',
+      unit: '',
+    },
     { day: '2026-11-02', kind: 'measure', what: 'gone', result: '30', left: '', right: '', unit: '' },
   ]);
 });

@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import type { Measure } from '../measures/measure.ts';
 import type { Person } from '../people/person.ts';
-import { seenWords } from '../people/seen.ts';
+import { seenWords } from '../people/seenWords.ts';
+import { faultWords } from '../people/technique.ts';
 import { FORMULA } from './formula.ts';
 
 /** What was seen, counted and measured of one person, as CSV (RFC 4180): theirs to take away, the last day first. */
@@ -9,7 +10,7 @@ export const HISTORY_COLUMNS = ['day', 'kind', 'what', 'result', 'left', 'right'
 
 interface Row {
   readonly day: string;
-  readonly kind: 'session' | 'reached' | 'measure';
+  readonly kind: 'session' | 'reached' | 'technique' | 'measure';
   readonly what: string;
   readonly result: string;
   readonly left: string;
@@ -37,6 +38,13 @@ export function writePersonHistoryCsv(
         what: drillName,
         result: String(amount),
         unit,
+      })),
+      ...one.technique.map((how): Row => ({
+        ...EMPTY,
+        day: one.day,
+        kind: 'technique',
+        what: how.drillName,
+        result: faultWords(how),
       })),
     ]),
     ...measured.map(({ day, measureId, left, right, once }): Row => ({

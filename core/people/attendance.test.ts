@@ -12,6 +12,9 @@ const seen = (runId: string, state: SeenState): Seen => ({
   side: null,
   pain: null,
   reached: [],
+  technique: [],
+  effort: null,
+  signs: [],
 });
 const sessions = [
   { runId: 'one', day: '2026-11-02' },

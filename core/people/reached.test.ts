@@ -20,6 +20,9 @@ const seen = (runId: string, day: string, amounts: readonly number[] = []): Seen
   side: null,
   pain: null,
   reached: amounts.map((amount) => ({ drillId: 'push-up', drillName: 'Push-up', amount, unit: 'reps' })),
+  technique: [],
+  effort: null,
+  signs: [],
 });
 const pushUps = { drillId: 'push-up', drillName: 'Push-up', amount: 12, unit: 'reps' } as const;
 

@@ -1,11 +1,16 @@
 import type { Reached } from './reached.ts';
 import type { Region } from './region.ts';
+import type { Technique } from './technique.ts';
 
 /** How somebody came through a warm-up. */
 export const SEEN_STATES = ['fine', 'niggle', 'stopped', 'not there'] as const;
 export type SeenState = (typeof SEEN_STATES)[number];
 export const SEEN_SIDES = ['left', 'right', 'both'] as const;
 export type SeenSide = (typeof SEEN_SIDES)[number];
+
+/** By what a coach tells that somebody is warm. Common practice, no source. */
+export const WARM_SIGNS = ['sweat', 'breath', 'ready'] as const;
+export type WarmSign = (typeof WARM_SIGNS)[number];
 
 /** What a coach saw of somebody in one run. */
 export interface Seen {
@@ -22,6 +27,10 @@ export interface Seen {
   readonly pain: number | null;
   /** What they reached in drills that were counted. */
   readonly reached: readonly Reached[];
+  readonly technique: readonly Technique[];
+  /** How hard it was for them, 0–10; null where nobody asked. */
+  readonly effort: number | null;
+  readonly signs: readonly WarmSign[];
 }
 
 /** The most that is kept of one person: about four a week for a year. */
@@ -46,18 +55,28 @@ export function withSeenIn(seen: readonly Seen[], runIds: readonly string[], run
   const [gravest] = noted.toSorted((one, other) => GRAVITY.indexOf(other.state) - GRAVITY.indexOf(one.state));
   if (!gravest) return seen;
   const others = seen.filter((one) => !runIds.includes(one.runId));
-  // What was counted in either is counted in the one; of one drill what the graver record says.
-  const reached = new Map(
-    [...noted.filter((one) => one !== gravest), gravest].flatMap((one) =>
-      one.reached.map((what) => [what.drillId, what] as const),
-    ),
-  );
-  return withSeen(others, { ...gravest, runId, reached: [...reached.values()] });
+  // What was noted in either is noted in the one; of one drill what the graver record says.
+  const lastly = [...noted.filter((one) => one !== gravest), gravest];
+  return withSeen(others, {
+    ...gravest,
+    runId,
+    reached: ofEachDrill(lastly.flatMap((one) => one.reached)),
+    technique: ofEachDrill(lastly.flatMap((one) => one.technique)),
+    effort: gravest.effort ?? noted.find(({ effort }) => effort !== null)?.effort ?? null,
+    signs: WARM_SIGNS.filter((sign) => noted.some(({ signs }) => signs.includes(sign))),
+  });
 }
 
-/** Another state in a run: what hurt, and where, belongs to a niggle or a stop alone. */
+/** The last of each drill. */
+const ofEachDrill = <Noted extends { readonly drillId: string }>(all: readonly Noted[]): readonly Noted[] => [
+  ...new Map(all.map((one) => [one.drillId, one])).values(),
+];
+
+/** Another state in a run: what hurt, and where, belongs to a niggle or a stop alone; who was not there did nothing. */
 export function inState(seen: Seen, state: SeenState): Seen {
-  return isTrouble({ state }) ? { ...seen, state } : { ...seen, state, where: null, side: null, pain: null };
+  if (isTrouble({ state })) return { ...seen, state };
+  const unhurt = { ...seen, state, where: null, side: null, pain: null };
+  return state === 'fine' ? unhurt : { ...unhurt, reached: [], technique: [], effort: null, signs: [] };
 }
 
 /** Whether it says something of somebody's health. */
@@ -67,11 +86,4 @@ export const isTrouble = ({ state }: Pick<Seen, 'state'>): boolean => state === 
 export function lastTrouble(seen: readonly Seen[]): Seen | undefined {
   const last = seen.find(({ state }) => state !== 'not there');
   return last && isTrouble(last) ? last : undefined;
-}
-
-/** "niggle, left knee, 3 of 10". */
-export function seenWords({ state, where, side, pain }: Seen): string {
-  const place =
-    where === null ? '' : side === null ? where : side === 'both' ? `both sides, ${where}` : `${side} ${where}`;
-  return [state, place, pain === null ? '' : `${String(pain)} of 10`].filter(Boolean).join(', ');
 }

@@ -11,6 +11,7 @@ import { conflictsOf } from '../people/conflictsOf.ts';
 import { painFreeIn } from '../people/painFree.ts';
 import type { Person } from '../people/person.ts';
 import { lastReached } from '../people/reached.ts';
+import { lastTechnique, type Technique } from '../people/technique.ts';
 import type { Count } from '../units.ts';
 import { assignmentOf, type Assignment } from './assignment.ts';
 import { slotPlaces, type SlotPlace } from './swap.ts';
@@ -27,6 +28,8 @@ export interface ChangeFor {
   /** A little more for the stiffer or weaker side. */
   readonly extra: Extra | null;
   readonly aim: OwnAim | null;
+  /** How they did it lately, where anything was said of it. */
+  readonly before: Technique | null;
 }
 
 /** What somebody aims at in a time that all share. */
@@ -64,11 +67,17 @@ export function changesFor(
       painFree: asPlanned ? painFreeIn(place.rung, person, occasion.day) : [],
       extra: asPlanned ? (moreFor(place.slot, place.drill, sides) ?? null) : null,
       aim: place.slot.aim && aimOf(place.slot.aim, person, place, does),
+      before: doesDrill(does, place) ? (lastTechnique(person.seen, place.drill.id) ?? null) : null,
     };
     const answered = asPlanned && does.answeredBy !== '';
-    return asPlanned && !answered && !change.extra && !change.aim && change.painFree.length === 0 ? [] : [change];
+    const nothing = !change.extra && !change.aim && !change.before && change.painFree.length === 0;
+    return asPlanned && !answered && nothing ? [] : [change];
   });
 }
+
+/** Whether somebody does the drill that is planned, on any of its rungs. */
+const doesDrill = (does: Assignment, { drill }: SlotPlace): boolean =>
+  does.kind === 'as planned' || (does.kind === 'instead' && does.drillId === drill.id);
 
 /** By what was reached last time where they do the same; else by what suits them. Who does another drill aims at nothing. */
 function aimOf(aim: Aim, person: Person, { drill }: SlotPlace, does: Assignment): OwnAim | null {

@@ -7,7 +7,7 @@ import { clock, dayName, timeOfDay } from '../wording/clock.ts';
 import { useRunsStore } from './runs.ts';
 import CorrectRun from './CorrectRun.vue';
 import RunPeople from './RunPeople.vue';
-import RunReached from './RunReached.vue';
+import RunDrill from './RunDrill.vue';
 import RunTurns from './RunTurns.vue';
 
 const RunOverTime = defineAsyncComponent(() => import('./RunOverTime.vue'));
@@ -92,7 +92,7 @@ const where = computed(() => [run.siteName, run.coachName].filter(Boolean).join(
       @click="open = !open"
     />
     <RunPeople v-if="open && run.groupId !== null" class="turns" :run="run" :group-id="run.groupId" />
-    <RunReached
+    <RunDrill
       v-if="open && run.groupId !== null && turns.length"
       class="turns"
       :run="run"

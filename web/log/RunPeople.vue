@@ -8,18 +8,18 @@ import {
   SEEN_SIDES,
   SEEN_STATES,
   seenIn,
-  withSeen,
   type Seen,
   type SeenSide,
   type SeenState,
 } from '@prompt-spark/core/people/seen';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import TapRow from '../fields/TapRow.vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLoading } from '../loading/useLoading.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useAction } from '../shell/useAction.ts';
-import { blankSeen } from './blankSeen.ts';
+import { noteSeen } from './noteSeen.ts';
+import RunEach from './RunEach.vue';
 
 /** Who was there, and how each came through it: a tap a person, and where it hurt. Only those this coach coaches. */
 const { run, groupId } = defineProps<{ run: RunSummary; groupId: string }>();
@@ -34,14 +34,12 @@ const rows = computed(() =>
     .map((record) => ({ record, seen: seenIn(record.document.seen, run.id) })),
 );
 const open = computed(() => rows.value.filter(({ seen }) => !seen));
+const there = computed(() => rows.value.filter(({ seen }) => seen?.state !== 'not there').map(({ record }) => record));
+/** How hard it was and how warm they were is asked of each where the coach wants to. */
+const each = ref(false);
 
 function note(record: PersonRecord, make: (seen: Seen) => Seen): Promise<boolean> {
-  return act(() =>
-    people.change(record.id, (document) => {
-      const before = seenIn(document.seen, run.id) ?? blankSeen(run);
-      return { ...document, seen: withSeen(document.seen, make(before)) };
-    }),
-  );
+  return act(() => noteSeen(people, record.id, run, make));
 }
 
 const state = (record: PersonRecord, to: SeenState) => note(record, (seen) => inState(seen, to));
@@ -55,7 +53,7 @@ const pain = (record: PersonRecord, to: number | null) => note(record, (seen) =>
 async function restFine(): Promise<void> {
   await act(async () => {
     for (const { record } of open.value) {
-      await people.change(record.id, (document) => ({ ...document, seen: withSeen(document.seen, blankSeen(run)) }));
+      await noteSeen(people, record.id, run, (seen) => seen);
     }
   });
 }
@@ -70,7 +68,11 @@ async function restFine(): Promise<void> {
           <v-btn v-if="open.length" variant="outlined" size="small" :loading="busy" @click="restFine">{{
             open.length === rows.length ? 'All there, all fine' : 'The others: fine'
           }}</v-btn>
+          <v-btn v-if="there.length" variant="text" size="small" :aria-expanded="each" @click="each = !each"
+            >Effort and warmth, each</v-btn
+          >
         </div>
+        <RunEach v-if="each" :run="run" :records="there" />
         <ul>
           <li v-for="{ record, seen } in rows" :key="record.id">
             <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
@@ -131,7 +133,8 @@ async function restFine(): Promise<void> {
 .top {
   display: flex;
   align-items: center;
-  gap: 1rem;
+  flex-wrap: wrap;
+  gap: 0.25rem 1rem;
 }
 h3 {
   font-size: 1rem;

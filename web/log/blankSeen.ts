@@ -12,4 +12,7 @@ export const blankSeen = (run: RunSummary): Seen => ({
   side: null,
   pain: null,
   reached: [],
+  technique: [],
+  effort: null,
+  signs: [],
 });

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { mdiDownload, mdiPrinter } from '@mdi/js';
-import { reachedWords } from '@prompt-spark/core/people/reached';
-import { seenWords } from '@prompt-spark/core/people/seen';
+import { everythingSeen } from '@prompt-spark/core/people/seenWords';
 import type { Measured } from '@prompt-spark/core/people/measured';
 import { computed } from 'vue';
 import { download } from '../fields/download.ts';
@@ -75,7 +74,7 @@ const save = () =>
               <tr v-for="one in seen" :key="one.runId">
                 <td>{{ calendarDayName(one.day) }}</td>
                 <td>{{ one.title }}</td>
-                <td>{{ [seenWords(one), ...one.reached.map(reachedWords)].join(', ') }}</td>
+                <td>{{ everythingSeen(one) }}</td>
               </tr>
             </tbody>
           </table>

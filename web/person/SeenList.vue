@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { reachedWords } from '@prompt-spark/core/people/reached';
-import { seenWords, type Seen } from '@prompt-spark/core/people/seen';
+import type { Seen } from '@prompt-spark/core/people/seen';
+import { everythingSeen } from '@prompt-spark/core/people/seenWords';
 import { computed, ref } from 'vue';
 import { calendarDayName } from '../wording/clock.ts';
 
@@ -33,7 +33,7 @@ const there = computed(() => seen.filter(({ state }) => state !== 'not there').l
       <li v-for="one in shown" :key="one.runId">
         <span class="soft">{{ calendarDayName(one.day) }}</span>
         <span>{{ one.title }}</span>
-        <span>{{ [seenWords(one), ...one.reached.map(reachedWords)].join(', ') }}</span>
+        <span>{{ everythingSeen(one) }}</span>
       </li>
     </ul>
     <v-btn v-if="seen.length > FIRST && !all" variant="text" size="small" @click="all = true"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { isHere, readinessOn } from '@prompt-spark/core/people/person';
 import type { PersonDocument } from '@prompt-spark/contract/person';
-import { lastTrouble, seenWords } from '@prompt-spark/core/people/seen';
+import { lastTrouble } from '@prompt-spark/core/people/seen';
+import { stateWords } from '@prompt-spark/core/people/seenWords';
 import { computed } from 'vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLoading } from '../loading/useLoading.ts';
@@ -25,7 +26,7 @@ const rows = computed(() =>
 /** What hurt the last time they were there: asked about before they begin. */
 function troubleOf({ seen }: PersonDocument): string {
   const last = lastTrouble(seen);
-  return last ? seenWords(last) : '';
+  return last ? stateWords(last) : '';
 }
 
 const here = computed(() => rows.value.filter((row) => row.here).length);

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiClose, mdiMinus, mdiPlus } from '@mdi/js';
 import type { PersonRecord } from '@prompt-spark/contract/person';
 import type { RunSummary, RunTurn } from '@prompt-spark/contract/run';
 import {
@@ -11,14 +10,18 @@ import {
   withReached,
   type ReachedUnit,
 } from '@prompt-spark/core/people/reached';
-import { seenIn, withSeen } from '@prompt-spark/core/people/seen';
+import { seenIn, type Seen } from '@prompt-spark/core/people/seen';
+import { techniqueIn, VERSIONS_TAKEN, withTechnique, type Technique } from '@prompt-spark/core/people/technique';
 import { computed, ref, watch } from 'vue';
+import TapRow from '../fields/TapRow.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useAction } from '../shell/useAction.ts';
 import { blankSeen } from './blankSeen.ts';
+import { noteSeen } from './noteSeen.ts';
+import ReachedCount from './ReachedCount.vue';
 
-/** What each of a group reached in a drill: a tap more or less from the last time. Only those this coach coaches. */
+/** What each of a group reached in a drill and how they did it, in taps. Only those this coach coaches. */
 const { run, groupId, turns } = defineProps<{ run: RunSummary; groupId: string; turns: readonly RunTurn[] }>();
 const people = usePeopleStore();
 const library = useLibraryStore();
@@ -49,10 +52,29 @@ const rows = computed(() =>
     return {
       record,
       reached: reachedIn(seenIn(all, run.id), of.drillId),
+      technique: techniqueIn(seenIn(all, run.id), of.drillId),
       before: reachedBefore(all, { runId: run.id, day }, of),
     };
   }),
 );
+
+/** How somebody did it beside what is planned, as the taps say it. */
+const VERSION_WORDS = VERSIONS_TAKEN.map((version) => `${version} version`);
+const fault = computed(() => library.drillOf(drillId.value ?? '')?.fault.seen ?? '');
+const onIn = (technique: Technique | undefined): readonly string[] =>
+  technique ? [technique.fault, technique.version === null ? '' : `${technique.version} version`] : [];
+
+/** A tap says it, and a tap again takes it back. */
+function did(record: PersonRecord, word: string): Promise<boolean> {
+  return noteOf(record, (seen, drill) => {
+    const now = techniqueIn(seen, drill.drillId) ?? { ...drill, fault: '', version: null };
+    const tapped = VERSIONS_TAKEN.find((version) => word === `${version} version`);
+    const next = tapped
+      ? { ...now, version: now.version === tapped ? null : tapped }
+      : { ...now, fault: now.fault === word ? '' : word };
+    return withTechnique(seen, next);
+  });
+}
 
 /** Where a first tap begins: at the last time, else at what is usual. */
 function start(before: number | undefined): number {
@@ -64,56 +86,51 @@ function start(before: number | undefined): number {
 
 const stepOf = computed(() => (unit.value === 's' || unit.value === 'cm' ? 5 : 1));
 
-function set(record: PersonRecord, amount: number | null): Promise<boolean> {
-  const [id, name] = drills.value.find(([one]) => one === drillId.value) ?? ['', ''];
-  return act(() =>
-    people.change(record.id, (document) => {
-      const seen = seenIn(document.seen, run.id) ?? blankSeen(run);
-      const next =
-        amount === null
-          ? withoutReached(seen, id)
-          : withReached(seen, { drillId: id, drillName: name, amount: Math.max(0, amount), unit: unit.value });
-      return { ...document, seen: withSeen(document.seen, next) };
-    }),
+const set = (record: PersonRecord, amount: number | null) =>
+  noteOf(record, (seen, drill) =>
+    amount === null ? withoutReached(seen, drill.drillId) : withReached(seen, { ...drill, amount, unit: unit.value }),
   );
+
+/** Notes something of somebody in the drill that is chosen. */
+function noteOf(
+  record: PersonRecord,
+  make: (seen: Seen, drill: Pick<Technique, 'drillId' | 'drillName'>) => Seen,
+): Promise<boolean> {
+  const [id = '', name = ''] = drills.value.find(([one]) => one === drillId.value) ?? [];
+  return act(() => noteSeen(people, record.id, run, (seen) => make(seen, { drillId: id, drillName: name })));
 }
 </script>
 
 <template>
-  <section v-if="there.length" class="reached" aria-label="What each reached">
+  <section v-if="there.length" class="reached" aria-label="Drill by drill">
     <div class="of">
-      <v-select v-model="drillId" label="What each reached in" :items="choices" clearable hide-details />
+      <v-select
+        v-model="drillId"
+        label="One drill: what each reached, how each did it"
+        :items="choices"
+        clearable
+        hide-details
+      />
       <v-select v-if="drillId" v-model="unit" class="unit" label="Counted in" :items="UNITS" hide-details />
     </div>
     <ul v-if="drillId">
-      <li v-for="{ record, reached, before } in rows" :key="record.id">
+      <li v-for="{ record, reached, technique, before } in rows" :key="record.id">
         <span>{{ record.document.name }}</span>
-        <span v-if="!reached" class="taps">
-          <v-btn variant="outlined" size="small" @click="set(record, start(before?.amount))">
-            {{ start(before?.amount) }}<span class="visually-hidden"> by {{ record.document.name }}</span>
-          </v-btn>
-        </span>
-        <span v-else class="taps">
-          <v-btn
-            :icon="mdiMinus"
-            variant="text"
-            :aria-label="`Less by ${record.document.name}`"
-            @click="set(record, reached.amount - stepOf)"
-          />
-          <output class="clock">{{ reached.amount }}</output>
-          <v-btn
-            :icon="mdiPlus"
-            variant="text"
-            :aria-label="`More by ${record.document.name}`"
-            @click="set(record, reached.amount + stepOf)"
-          />
-          <v-btn
-            :icon="mdiClose"
-            variant="text"
-            :aria-label="`Not counted: ${record.document.name}`"
-            @click="set(record, null)"
-          />
-        </span>
+        <ReachedCount
+          :name="record.document.name"
+          :reached="reached"
+          :begin="start(before?.amount)"
+          :step="stepOf"
+          @set="(amount) => set(record, amount)"
+        />
+        <TapRow
+          :label="`How ${record.document.name} did it`"
+          :words="[...(fault ? [fault] : []), ...VERSION_WORDS]"
+          :on="onIn(technique)"
+          :single="false"
+          grave=""
+          @tap="(word) => did(record, word)"
+        />
         <span class="soft small">{{ before ? `last time ${before.amount}` : '' }}</span>
       </li>
     </ul>
@@ -138,33 +155,22 @@ function set(record: PersonRecord, amount: number | null): Promise<boolean> {
 }
 ul {
   list-style: none;
-  max-width: 40rem;
+  max-width: 56rem;
 }
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto 7rem;
+  grid-template-columns: minmax(0, 9rem) auto minmax(0, 1fr) auto;
   align-items: center;
   gap: 0.5rem;
   min-height: 52px;
   border-top: 1px solid var(--line);
 }
-.taps {
-  display: flex;
-  align-items: center;
-  gap: 0.15rem;
-}
-.taps > .v-btn:not(.v-btn--icon) {
-  min-height: 44px;
-}
-output {
-  min-width: 2.5rem;
-  text-align: center;
-}
 @media (max-width: 700px) {
   li {
     grid-template-columns: minmax(0, 1fr) auto;
+    padding: 0.3rem 0;
   }
-  li > .small {
+  li > :nth-child(n + 3) {
     grid-column: 1 / -1;
   }
 }

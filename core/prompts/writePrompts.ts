@@ -1,3 +1,4 @@
+import { sideOrder } from '../dose/sideOrder.ts';
 import { mainAimWords } from '../circuit/aim.ts';
 import type { Circuit, Slot, TrackDrill } from '../circuit/circuit.ts';
 import { slotsOf } from '../circuit/circuit.ts';
@@ -201,13 +202,15 @@ function restLines({ wish, segment, index, slot }: Here): readonly WantedLine[] 
 function workLines(here: Here): readonly WantedLine[] {
   const { wish, segment, index } = here;
   const before = wish.segments[index - 1];
-  const turned =
-    segment.side === 'right' && before?.kind === 'work' && before.slotId === segment.slotId && before.side === 'left';
+  const turned = isSecondSide(here) && before?.kind === 'work' && before.slotId === segment.slotId;
   const side: readonly WantedLine[] = turned ? [changedSide(here)] : [];
   const steps = stepLines(here);
   if (wish.talk === 'names only') return [...side, ...steps];
   return [...side, ...steps, ...growthLines(here), ...cueLines(here), ...midwayLines(here)];
 }
+
+/** Whether the other side was done before. */
+const isSecondSide = ({ segment, slot }: Here): boolean => segment.side === sideOrder(slot.extra, segment.sideWord)[1];
 
 /** Sides that follow on each other without a stretch between. */
 function changedSide({ segment, slot }: Here): WantedLine {
@@ -237,14 +240,14 @@ function stepLines({ segment, slot }: Here): readonly WantedLine[] {
 
 function cueLines(here: Here): readonly WantedLine[] {
   const { wish, segment, slot, drill } = here;
-  const first = segment.round === 1 && segment.set === 1 && segment.side !== 'right';
+  const first = segment.round === 1 && segment.set === 1 && !isSecondSide(here);
   const early = [gap(segment.start + TONE, segment.end - BEEPS)];
   const line = (kind: PromptKind, text: string, shorterToo = true): WantedLine => {
     const brief = shorterToo ? shorter(text) : undefined;
     const forms: [string, ...string[]] = brief === undefined ? [sentence(text)] : [sentence(text), sentence(brief)];
     return { slotId: slot.id, kind, forms, gaps: early, must: false };
   };
-  const turn = segment.round + segment.set - 2 + (segment.side === 'right' ? 1 : 0);
+  const turn = segment.round + segment.set - 2 + Number(isSecondSide(here));
   const own = slot.cue === '' ? undefined : slot.cue;
   // The safety cue stands first among a drill's cues.
   const cue = own ?? drill.cues[turn % drill.cues.length] ?? drill.cues[0];

@@ -1,3 +1,4 @@
+import { sideOrder } from '../dose/sideOrder.ts';
 import type { Block, Slot } from '../circuit/circuit.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
@@ -58,7 +59,7 @@ export function bodyOf(turn: Turn, occasion: Occasion, level: Level, floor: Floo
 
 /** Getting ready for a turn, for somebody who comes to it in a stance. */
 export function entryPiece(turn: Turn, stance: Stance, occasion: Occasion): Piece {
-  const entry = piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(turn.slot));
+  const entry = piece('ready', entrySeconds(turn, stance, occasion), 1, firstSide(turn));
   return { ...entry, waitsFor: entryWaitsFor(turn, stance, occasion) };
 }
 
@@ -75,19 +76,19 @@ function entryWaitsFor({ entry, drill, slot, round }: Turn, stance: Stance, occa
 
 /** One set: a side after the other, and one partner after the other where a drill is done in pairs. */
 function setPieces(
-  { slot, drill, nonstop }: Turn,
+  turn: Turn,
   dose: Dose,
   set: number,
   occasion: Occasion,
   level: Level,
   floor: Floor,
 ): readonly Piece[] {
+  const { drill, nonstop } = turn;
   const change = switchSeconds(drill, occasion);
   const pieces: Piece[] = [];
   const partners = drill.kit.includes('partner') ? 2 : 1;
   for (let partner = 1; partner <= partners; partner += 1) {
-    workStretches(dose, slot.sides, level, floor, slot.extra).forEach((length, index) => {
-      const side = index === 0 ? firstSide(slot) : 'right';
+    stretchesInTurn(turn, dose, level, floor).forEach(([side, length], index) => {
       if (index > 0) pieces.push(piece('switch', nonstop ? 0 : change, set, side, 'side'));
       else if (partner > 1) pieces.push(piece('switch', change, set, side, 'partner'));
       pieces.push(piece('work', length, set, side));
@@ -118,6 +119,20 @@ function restPiece(restAfter: 'set' | 'slot' | 'round' | 'station', length: Seco
   return { kind: 'rest', length, set, side: 'both', restAfter, swap: null, waitsFor: null };
 }
 
-function firstSide(slot: Slot): WorkSide {
-  return slot.sides === 'each' ? 'left' : slot.sides;
+function firstSide({ slot, drill }: Turn): WorkSide {
+  return slot.sides === 'each' ? sideOrder(slot.extra, drill.sideWord)[0] : slot.sides;
+}
+
+/** The work of one set, side after side. */
+function stretchesInTurn(
+  turn: Turn,
+  dose: Dose,
+  level: Level,
+  floor: Floor,
+): readonly (readonly [WorkSide, Seconds])[] {
+  const { slot, drill } = turn;
+  const [first = 0, second] = workStretches(dose, slot.sides, level, floor, slot.extra);
+  if (second === undefined) return [[firstSide(turn), first]];
+  const took = { left: first, right: second };
+  return sideOrder(slot.extra, drill.sideWord).map((side) => [side, took[side]] as const);
 }

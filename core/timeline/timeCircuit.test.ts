@@ -45,6 +45,26 @@ describe('worked totals of the model', () => {
     expect(timeCircuit(circuitOf([testSlot('Tall reach', dose, 'each')]), noHiddenTime).total.plan).toBe(seconds);
   });
 
+  it('begins with the side that gets more; what goes one way and the other begins the same way every time', () => {
+    const work = (name: string, side: 'left' | 'right') =>
+      timeCircuit(circuitOf([testSlot(name, timeOf(20), 'each', { extra: { side, more: 5 } })]), noHiddenTime)
+        .segments.filter(({ kind }) => kind === 'work')
+        .map(({ side, length }) => [side, length]);
+    expect(work('Tall reach', 'left')).toEqual([
+      ['left', 25],
+      ['right', 20],
+    ]);
+    expect(work('Tall reach', 'right')).toEqual([
+      ['right', 25],
+      ['left', 20],
+    ]);
+    const way = testLibrary.drills.find(({ sideWord }) => sideWord === 'way');
+    expect(work(way?.name ?? '', 'right')).toEqual([
+      ['left', 20],
+      ['right', 25],
+    ]);
+  });
+
   it('3: 8–10 reps on each side on hands and knees, first in the circuit, take 65 s; 59 low, 71 high', () => {
     const circuit = circuitOf([testSlot('All-fours sway', repsOf(8, 10), 'each')]);
     expect(kinds(circuit)).toEqual(['ready 6', 'work 27', 'switch 5', 'work 27']);

@@ -1,3 +1,4 @@
+import { sideOrder } from '@prompt-spark/core/dose/sideOrder';
 import type { Circuit, Slot } from '@prompt-spark/core/circuit/circuit';
 import { inHandWords, rampStepWords } from '@prompt-spark/core/circuit/slotWords';
 import { mainAimWords } from '@prompt-spark/core/circuit/aim';
@@ -85,7 +86,11 @@ function liftWords(dose: LiftDose, { set }: Segment, plates?: Plates): string {
 export function cueFor(segment: Segment, slot: Slot | undefined, drill: Drill | undefined): string {
   if (slot?.cue) return slot.cue;
   if (!drill) return '';
-  const turn = segment.round - 1 + (segment.set - 1) + (segment.side === 'right' ? 1 : 0);
+  const turn =
+    segment.round -
+    1 +
+    (segment.set - 1) +
+    Number(segment.side === sideOrder(slot?.extra ?? null, segment.sideWord)[1]);
   return drill.cues[turn % drill.cues.length] ?? drill.cues[0];
 }
 

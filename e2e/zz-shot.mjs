@@ -1,0 +1,16 @@
+import { chromium } from 'playwright-core';
+const [path, out, w = '1280', h = '800', wait = '1500', script = ''] = process.argv.slice(2);
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--autoplay-policy=no-user-gesture-required'] });
+const context = await browser.newContext({ viewport: { width: +w, height: +h }, baseURL: 'http://127.0.0.1:4380', locale: 'en-GB', hasTouch: +w < 600, serviceWorkers: 'block' });
+context.setDefaultTimeout(20000);
+const page = await context.newPage();
+page.on('console', (m) => m.type() === 'error' && console.log('console:', m.text()));
+page.on('pageerror', (e) => console.log('pageerror:', e.message));
+await page.goto('/');
+await page.getByRole('button', { name: 'Enter the demo studio' }).click();
+await page.waitForURL('**/today');
+if (path.startsWith('/')) await page.goto(path);
+if (script) await (new (Object.getPrototypeOf(async function () {}).constructor)('page', script))(page);
+await page.waitForTimeout(+wait);
+await page.screenshot({ path: out, fullPage: process.env.FULL === 'yes' });
+await browser.close();

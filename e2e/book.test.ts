@@ -65,6 +65,40 @@ it('puts a session in the book for today and one for later, takes one out, puts 
   await context.close();
 });
 
+it('shows a day coach by coach with what is held twice, and gives a session to a stand-in', async () => {
+  const { context, page, errors } = await openWindow(browser);
+  await enterDemo(page);
+  await page.getByRole('link', { name: 'By coach' }).click();
+  await page.locator('table').waitFor();
+  const form = page.locator('form');
+  const book = async (coach: string) => {
+    await page.getByRole('button', { name: 'Add a session' }).click();
+    await find(form.getByRole('combobox', { name: 'Circuit' }), 'Desk-day reset');
+    await form.getByLabel('Starts at', { exact: true }).fill('23:40');
+    await choose(form.locator('.v-select', { hasText: 'Place' }), 'Hall floor');
+    await choose(form.locator('.v-select', { hasText: 'Coach' }), coach);
+    await form.getByRole('button', { name: 'Add to schedule' }).click();
+    await form.waitFor({ state: 'detached' });
+  };
+  await book('Imke Sandvoort');
+  await book('Tobias Arrowsmith');
+  const row = page.locator('tbody tr', { hasText: '23:40' });
+  await expect.poll(() => row.getByRole('button').count()).toBe(2);
+  // One place, two coaches at one time: said beside both.
+  await expect.poll(() => row.getByText('Hall floor is taken').count()).toBe(2);
+  await expectAccessible(page, 'a day, coach by coach');
+
+  await row.locator('td').nth(1).getByRole('button').click();
+  await choose(form.locator('.v-select', { hasText: 'Coach' }), 'Imke Sandvoort');
+  await form.getByText('Imke Sandvoort is busy').waitFor();
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect.poll(() => row.locator('td').first().getByRole('button').count()).toBe(2);
+  await page.getByRole('link', { name: 'The day after' }).click();
+  await expect.poll(() => row.count()).toBe(0);
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
 it('says where a circuit is marked against what its group does shortly before', async () => {
   const { context, page, errors } = await openWindow(browser);
   await enterDemo(page);

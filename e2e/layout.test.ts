@@ -90,6 +90,7 @@ const VIEWS: readonly View[] = [
   { name: 'a drill of our own', open: at('/drills/new?from=lateral-lunge', 'form') },
   { name: 'the bin', open: at('/bin', 'h1') },
   { name: 'the month', open: at('/schedule', 'h1') },
+  { name: 'a day, coach by coach', open: at('/schedule/day', 'table') },
   {
     name: 'a group over weeks',
     open: async (page) => {

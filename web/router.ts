@@ -40,6 +40,13 @@ export function createAppRouter(): Router {
         meta: { title: 'Schedule' },
       },
       {
+        path: '/schedule/day',
+        name: 'day',
+        component: () => import('./schedule/DayPage.vue'),
+        props: (route) => ({ day: route.query['day'] ?? null }),
+        meta: { title: 'Schedule of a day' },
+      },
+      {
         path: '/circuits',
         name: 'circuits',
         component: () => import('./circuits/CircuitsPage.vue'),

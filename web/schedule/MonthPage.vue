@@ -2,7 +2,7 @@
 import { mdiChevronLeft, mdiChevronRight, mdiPlus } from '@mdi/js';
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import { addDays, parseISO } from 'date-fns';
-import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
@@ -14,6 +14,7 @@ import { calendarDay, calendarDayName, firstWeekday, monthName, weekdayNames } f
 import MonthSession from './MonthSession.vue';
 import { monthFrom, monthGrid } from './monthDays.ts';
 import BookingDialog from './BookingDialog.vue';
+import { useBooking } from './useBooking.ts';
 import { useSessionsStore } from './sessions.ts';
 import { sessionsByDay } from './sessionTime.ts';
 import { useTakenOut } from './useTakenOut.ts';
@@ -58,18 +59,8 @@ async function toCalendar(): Promise<void> {
   download(`${title.value}.ics`, new Blob([text], { type: 'text/calendar' }));
 }
 
-const open = ref(false);
-const changed = shallowRef<SessionSummary | null>(null);
-const day = ref(today);
-function change(session: SessionSummary): void {
-  changed.value = session;
-  open.value = true;
-}
-function add(to: string): void {
-  changed.value = null;
-  day.value = to;
-  open.value = true;
-}
+const booking = useBooking(today);
+const { open, changed, day } = booking;
 </script>
 
 <template>
@@ -88,7 +79,7 @@ function add(to: string): void {
       </nav>
       <v-btn v-if="total > 0" variant="text" @click="act(toCalendar)">Calendar file</v-btn>
       <BinLink />
-      <v-btn variant="outlined" @click="add(today)">Add a session</v-btn>
+      <v-btn variant="outlined" @click="booking.add()">Add a session</v-btn>
     </header>
     <LoadingGate :loading="loading">
       <div class="grid">
@@ -101,18 +92,25 @@ function add(to: string): void {
           :aria-label="calendarDayName(one.day)"
         >
           <div class="head">
-            <span class="number" aria-hidden="true">{{ one.number }}</span>
-            <span class="name" aria-hidden="true">{{ calendarDayName(one.day) }}</span>
+            <RouterLink
+              class="number"
+              :to="{ name: 'day', query: { day: one.day } }"
+              :aria-label="`${calendarDayName(one.day)}, coach by coach`"
+              >{{ one.number }}</RouterLink
+            >
+            <RouterLink class="name" :to="{ name: 'day', query: { day: one.day } }">{{
+              calendarDayName(one.day)
+            }}</RouterLink>
             <IconButton
               class="add"
               :path="mdiPlus"
               :label="`Add a session on ${calendarDayName(one.day)}`"
-              @click="add(one.day)"
+              @click="booking.add(one.day)"
             />
           </div>
           <ul>
             <li v-for="session in on(one.day)" :key="session.id">
-              <MonthSession :session="session" @click="change(session)" />
+              <MonthSession :session="session" @click="booking.change(session)" />
             </li>
           </ul>
         </section>
@@ -123,30 +121,8 @@ function add(to: string): void {
   </section>
 </template>
 
+<style scoped src="./scheduleHead.css"></style>
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.5rem 1rem;
-  margin-bottom: 1rem;
-}
-nav {
-  display: flex;
-  align-items: center;
-  margin-left: auto;
-}
-.turn {
-  display: grid;
-  place-content: center;
-  width: 44px;
-  height: 44px;
-  border-radius: 50%;
-  color: var(--damson);
-}
-.turn:hover {
-  background: var(--line);
-}
 .grid {
   display: grid;
   grid-template-columns: repeat(7, minmax(0, 1fr));
@@ -181,6 +157,13 @@ nav {
   min-width: 1.75rem;
   padding: 0 0.25rem;
   line-height: 1.75rem;
+  color: inherit;
+  font-weight: inherit;
+  text-decoration: none;
+}
+.number:hover,
+.name:hover {
+  text-decoration: underline;
 }
 .today .number {
   border-radius: 50%;

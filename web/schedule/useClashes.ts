@@ -58,7 +58,8 @@ export function useClashes(wanted: () => readonly Wanted[]): Readonly<Ref<Clashe
 
 const dateOf = ({ startsAt }: Held): Date => new Date(startsAt * 1000);
 
-function inBook(session: SessionSummary): InBook {
+/** A session of the book, as far as it may clash. */
+export function inBook(session: SessionSummary): InBook {
   const { id, startsAt, minutes, coachId, siteId, groupId, purpose, notBefore, notAfter } = session;
   const apart = { groupId, purpose, notBefore, notAfter };
   return { id, startsAt: Date.parse(startsAt) / 1000, lasts: minutes * 60, coachId, siteId, ...apart, session };

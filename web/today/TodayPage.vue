@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import type { SessionSummary } from '@prompt-spark/contract/session';
 import { addDays, startOfDay } from 'date-fns';
-import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { useGradually } from '../loading/useGradually.ts';
 import { useLoading } from '../loading/useLoading.ts';
@@ -12,6 +11,7 @@ import { usePlacesStore } from '../library/places.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
 import SessionCard from './SessionCard.vue';
 import { daysAhead } from '../schedule/sessionTime.ts';
+import { useBooking } from '../schedule/useBooking.ts';
 import { useTakenOut } from '../schedule/useTakenOut.ts';
 import { useFoundToday } from './useFoundToday.ts';
 import WeekAhead from './WeekAhead.vue';
@@ -24,15 +24,9 @@ const TakenOutNotice = defineAsyncComponent(() => import('../schedule/TakenOutNo
 const places = usePlacesStore();
 const sessions = useSessionsStore();
 const now = new Date();
-const booking = ref(false);
-/** The session that is being changed; null for a new one. */
-const changed = shallowRef<SessionSummary | null>(null);
+const booking = useBooking(calendarDay(now));
+const { open, changed, day } = booking;
 const taken = useTakenOut();
-
-function book(session: SessionSummary | null): void {
-  changed.value = session;
-  booking.value = true;
-}
 
 const loading = useLoading(() => Promise.all([places.load(), loadWeek()]));
 function loadWeek(): Promise<void> {
@@ -65,17 +59,12 @@ const { act } = useAction();
         {{ today.length }} warm-up{{ today.length === 1 ? '' : 's' }}, {{ people }} people
       </p>
       <div class="acts">
+        <v-btn v-if="places.places.coaches.length > 1" variant="text" to="/schedule/day">By coach</v-btn>
         <v-btn variant="text" to="/schedule">Month</v-btn>
-        <v-btn variant="outlined" @click="book(null)">Add a session</v-btn>
+        <v-btn variant="outlined" @click="booking.add()">Add a session</v-btn>
       </div>
     </header>
-    <BookingDialog
-      v-if="booking"
-      v-model="booking"
-      :session="changed"
-      :day="calendarDay(now)"
-      @take-out="taken.takeOut"
-    />
+    <BookingDialog v-if="open" v-model="open" :session="changed" :day="day" @take-out="taken.takeOut" />
     <LoadingGate :loading="loading">
       <FirstPlace v-if="firstPlace" :site="firstPlace" />
       <UnreadableNote
@@ -88,7 +77,7 @@ const { act } = useAction();
           <SessionCard
             :session="session"
             :found="found.get(session.id)"
-            @change="book(session)"
+            @change="booking.change(session)"
             @take-out="taken.takeOut(session)"
             @made="act(loadWeek)"
             @changed="findAgain"
@@ -102,7 +91,7 @@ const { act } = useAction();
         </p>
         <v-btn to="/circuits">Go to the circuits</v-btn>
       </div>
-      <WeekAhead v-if="week.length" :sessions="week" @change="book" @take-out="taken.takeOut" />
+      <WeekAhead v-if="week.length" :sessions="week" @change="booking.change" @take-out="taken.takeOut" />
     </LoadingGate>
     <TakenOutNotice v-if="taken.notice.value" :taken="taken" />
   </section>

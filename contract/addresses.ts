@@ -79,6 +79,7 @@ export const ADDRESSES = {
   bringBackRun: { method: 'POST', path: '/api/runs/:id/bring-back', access: 'coach' },
   bin: { method: 'GET', path: '/api/bin', access: 'coach' },
   addRun: { method: 'POST', path: '/api/runs', access: 'coach' },
+  importRuns: { method: 'POST', path: '/api/runs/import', access: 'coach' },
 } as const satisfies Readonly<Record<string, Address>>;
 
 export type EndpointName = keyof typeof ADDRESSES;

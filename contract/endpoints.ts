@@ -467,6 +467,13 @@ export const ENDPOINTS = {
     answers: { 200: runKeptSchema, 201: runKeptSchema },
     problems: [404, 409],
   }),
+  importRuns: endpoint(ADDRESSES.importRuns, {
+    says: 'Takes in a log as CSV, all of it or nothing; runs that are there already are left.',
+    body: fileImportSchema,
+    ...FILE,
+    answers: { 200: importReportSchema },
+    problems: [409, 429],
+  }),
 } as const satisfies Readonly<Record<EndpointName, unknown>>;
 
 export type Endpoints = typeof ENDPOINTS;

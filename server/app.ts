@@ -85,7 +85,7 @@ export function createApp(parts: AppParts): Express {
     ...importRoutes(database),
     ...circuitRoutes(database),
     ...sessionRoutes(database),
-    ...runRoutes(database),
+    ...runRoutes(database, importShop),
     ...binRoutes(database, healthKeys),
   };
   app.use(

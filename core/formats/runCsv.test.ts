@@ -1,7 +1,7 @@
 import { parse } from 'csv-parse/sync';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { RUN_COLUMNS, writeRunCsv, type RunLine } from './runCsv.ts';
+import { readRunCsv, RUN_COLUMNS, writeRunCsv, type RunLine } from './runCsv.ts';
 
 const text = fc.string({ unit: 'grapheme', maxLength: 40 });
 const seconds = fc.integer({ min: 0, max: 7200 });
@@ -45,4 +45,45 @@ it('gives a spreadsheet no formula to carry out', () => {
   const [run] = fc.sample(line, 1);
   if (!run) throw new Error('There is a run.');
   expect(writeRunCsv([{ ...run, note: '=HYPERLINK("x")' }])).toContain(`"'=HYPERLINK(""x"")"`);
+});
+
+it('is read back as it was written, but for space at the ends of names', () => {
+  fc.assert(
+    fc.property(fc.array(line, { maxLength: 8 }), (lines) => {
+      const named = lines.map((one) => ({ ...one, title: `a${one.title}`.replaceAll(/['\r\n]/g, '') }));
+      const rows = readRunCsv(writeRunCsv(named));
+      const plain = (text: string) =>
+        text
+          .replaceAll('\r\n', '\n')
+          .replace(/^'+(?=[=+\-@\t\r])/, '')
+          .trim();
+      const trimmed = (one: RunLine) => ({
+        ...one,
+        title: plain(one.title),
+        group: plain(one.group),
+        site: plain(one.site),
+        coach: plain(one.coach),
+        note: plain(one.note),
+      });
+      expect(rows.map((row) => (row.ok ? trimmed(row.value) : row.problem))).toEqual(named.map(trimmed));
+    }),
+  );
+});
+
+const HEADING = 'day,time,circuit,planned seconds,actual seconds,effort 0-10,warm';
+it.each([
+  ['day,time,circuit,planned seconds', 'The heading line has no column called "actual seconds"'],
+  [`${HEADING}\n26/11/2026,6:15,Squats,400,410,,`, '"26/11/2026" is no day, such as 2026-11-25'],
+  [`${HEADING}\n2026-11-26,quarter past,Squats,400,410,,`, '"quarter past" is no time of day, such as 6:15'],
+  [`${HEADING}\n2026-11-26,6:15,,400,410,,`, 'There is no circuit'],
+  [`${HEADING}\n2026-11-26,6:15,Squats,400,6:50,,`, '"6:50" is not seconds: a whole number from 0 to 86400'],
+  [`${HEADING}\n2026-11-26,6:15,Squats,400,410,11,`, '"11" is not an effort: a whole number from 0 to 10'],
+  [`${HEADING}\n2026-11-26,6:15,Squats,400,410,4,hot`, '"hot" is not yes, nearly or no'],
+])('says what is wrong with a line that is no run: %s', (csv, problem) => {
+  expect(readRunCsv(csv).map((row) => (row.ok ? row.value : row.problem))).toEqual([problem]);
+});
+
+it('takes a line with what it must have, and nothing else', () => {
+  const [row] = readRunCsv(`${HEADING}\r\n2026-11-26,6.15 am,Squats,400,410,,`);
+  expect(row?.ok && row.value).toMatchObject({ time: '6:15', title: 'Squats', group: '', effort: null, warm: null });
 });

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
+import { minuteOfDay } from '../circuit/wallClock.ts';
 import type { Seconds } from '../units.ts';
-import { FORMULA } from './formula.ts';
+import { FORMULA, unmarked } from './formula.ts';
+import { ownNames } from './heading.ts';
 
 /** A run as a line of the file holds it: day and time as the clock at its site showed them. */
 export interface RunLine {
@@ -38,6 +40,7 @@ export const RUN_COLUMNS = [
   'warm',
   'note',
 ] as const;
+type Column = (typeof RUN_COLUMNS)[number];
 
 /** Writes runs as CSV with a heading line. */
 export function writeRunCsv(lines: readonly RunLine[]): string {
@@ -57,4 +60,74 @@ export function writeRunCsv(lines: readonly RunLine[]): string {
     line.note,
   ]);
   return `${Papa.unparse([[...RUN_COLUMNS], ...rows], { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
+}
+
+/** A line that was read, or what is wrong with it. Line numbers count from 1, the heading included. */
+export type RunRow =
+  | { readonly ok: true; readonly line: number; readonly value: RunLine }
+  | { readonly ok: false; readonly line: number; readonly problem: string };
+
+/** What a line must have; the other columns may be missing, or empty. */
+const NEEDED: readonly Column[] = ['day', 'time', 'circuit', 'planned seconds', 'actual seconds'];
+const WARM = ['yes', 'nearly', 'no'] as const;
+const MOST_SECONDS_RUN = 86_400;
+const MOST_NOTE = 2000;
+
+/** Reads runs from CSV. Never throws; what cannot be read says where and what was expected. Whether its day is in the calendar is not looked at. */
+export function readRunCsv(text: string): readonly RunRow[] {
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    transformHeader: ownNames(),
+    skipEmptyLines: 'greedy',
+  });
+  const missing = NEEDED.find((column) => !(parsed.meta.fields ?? []).includes(column));
+  if (missing) return [{ ok: false, line: 1, problem: `The heading line has no column called "${missing}"` }];
+  return parsed.data.map((cells, index) => {
+    const line = index + 2;
+    try {
+      return { ok: true, line, value: readLine(cells) };
+    } catch (error) {
+      if (!(error instanceof Unfit)) throw error;
+      return { ok: false, line, problem: error.message };
+    }
+  });
+}
+
+class Unfit extends Error {}
+
+function readLine(cells: Readonly<Record<string, string | undefined>>): RunLine {
+  const cell = (column: Column) => unmarked((cells[column] ?? '').trim());
+  const day = cell('day');
+  if (!/^\d{4}-\d\d-\d\d$/.test(day)) throw new Unfit(`"${day}" is no day, such as 2026-11-25`);
+  const minute = minuteOfDay(cell('time'));
+  if (minute === undefined) throw new Unfit(`"${cell('time')}" is no time of day, such as 6:15`);
+  const title = cell('circuit');
+  if (title === '') throw new Unfit('There is no circuit');
+  const warm = cell('warm');
+  if (warm !== '' && !WARM.some((one) => one === warm)) throw new Unfit(`"${warm}" is not yes, nearly or no`);
+  const note = unmarked(cells.note ?? '').replaceAll('\r\n', '\n');
+  if (note.length > MOST_NOTE) throw new Unfit(`The note is longer than ${MOST_NOTE} letters`);
+  const early = cell('stopped early');
+  if (!['', 'yes', 'no'].includes(early)) throw new Unfit(`"${early}" is not yes or no`);
+  return {
+    day,
+    time: `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`,
+    title,
+    group: cell('group'),
+    site: cell('place'),
+    coach: cell('coach'),
+    planned: wholeIn(cell('planned seconds'), MOST_SECONDS_RUN, 'seconds'),
+    actual: wholeIn(cell('actual seconds'), MOST_SECONDS_RUN, 'seconds'),
+    paused: wholeIn(cell('paused seconds') || '0', MOST_SECONDS_RUN, 'seconds'),
+    endedEarly: early === 'yes',
+    effort: cell('effort 0-10') === '' ? null : wholeIn(cell('effort 0-10'), 10, 'an effort'),
+    warm: WARM.find((one) => one === warm) ?? null,
+    note,
+  };
+}
+
+function wholeIn(text: string, most: number, what: string): number {
+  const value = /^\d{1,6}$/.test(text) ? Number(text) : NaN;
+  if (!(value <= most)) throw new Unfit(`"${text}" is not ${what}: a whole number from 0 to ${most}`);
+  return value;
 }

@@ -16,7 +16,25 @@ export type ReadTask =
       readonly csv: string;
       /** The studio's own drills; those that ship are known. */
       readonly own: readonly LibraryDrill[];
-    };
+    }
+  | ({ readonly kind: 'runs'; readonly csv: string } & LogKnown);
+
+/** What is known of a studio where its log is read: names in small letters with their ids. */
+export interface LogKnown {
+  readonly circuits: readonly Named[];
+  readonly groups: readonly Named[];
+  readonly sites: readonly Named[];
+  readonly coaches: readonly Named[];
+  /** Who takes the file in: theirs is a run of which no coach is said. */
+  readonly coachId: string;
+  /** The runs that are in the log, each by its `runKey`. */
+  readonly kept: readonly string[];
+}
+
+export type Named = readonly [name: string, id: string];
+
+/** What tells one run from another: its circuit, its coach, and the minute it began at on the wall of its place. */
+export const runKey = (circuitId: string, coachId: string, began: string): string => `${circuitId} ${coachId} ${began}`;
 
 /** What a file holds that is not there yet; one problem and nothing of it is taken in. */
 export interface ReadFile<Fresh> {

@@ -154,6 +154,10 @@ describe('what it documents', () => {
     const importId = randomUUID();
     await send('importPeople', 200, { csv: 'name\nRagna Firth\n', id: importId });
     await send('importPeople', 409, { csv: 'name\nRagna Firth\n', id: importId });
+    const logId = randomUUID();
+    const log = 'day,time,circuit,planned seconds,actual seconds\n';
+    await send('importRuns', 200, { csv: log, id: logId });
+    await send('importRuns', 409, { csv: log, id: logId });
     await send('importProgress', 200, undefined, importId);
     await send('callOffImport', 404, undefined, importId);
     await send('confirmPassword', 403, { password: 'another' });

@@ -1,13 +1,15 @@
 import { habitsFrom } from '@prompt-spark/core/session/habits';
 import { found, idTaken, mustBeThere, notFound } from '../http/problem.ts';
 import { Answered, type Handlers } from '../http/serve.ts';
+import type { ImportShop } from '../imports/importShop.ts';
+import { importRuns } from '../imports/runs.ts';
 import type { Database } from '../store/database.ts';
 import { groupWorkOf } from '../store/groupWork.ts';
 import { correctRun, pacesOf, recordRun, runsOf, turnsOf } from '../store/runs.ts';
 import { bringBack, takeOut } from '../store/takenOut.ts';
 
 /** The log of what was run. */
-export function runRoutes(database: Database) {
+export function runRoutes(database: Database, shop: ImportShop) {
   return {
     runs: ({ account: { studioId }, query }) => runsOf(database, studioId, query),
 
@@ -26,6 +28,8 @@ export function runRoutes(database: Database) {
       };
       return { all: habitsFrom(everywhere), groups: [...groups].map(learntWith) };
     },
+
+    importRuns: ({ account, body }) => importRuns(database, shop, account, body),
 
     correctRun: async ({ account: { studioId }, params: { id }, body }) =>
       mustBeThere(await correctRun(database, studioId, id, body), 'run'),

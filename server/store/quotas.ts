@@ -77,12 +77,12 @@ export async function roomForSave(database: Database, studioId: string, letters:
 }
 
 /** Refuses where a studio would have more runs in its log than it may, or more bytes of them; counts the bytes. @throws NoRoom */
-export async function roomForRun(database: Database, studioId: string, bytes: number): Promise<void> {
+export async function roomForRuns(database: Database, studioId: string, more: number, bytes: number): Promise<void> {
   const [{ there } = { there: 0 }] = await database
     .select({ there: count() })
     .from(run)
     .where(eq(run.studioId, studioId));
-  mustFit(there + 1, QUOTAS.runs, 'runs in its log', 'Tell those who run the server');
+  mustFit(there + more, QUOTAS.runs, 'runs in its log', 'Tell those who run the server');
   const [counted] = await database
     .update(studio)
     .set({ logBytes: sql`${studio.logBytes} + ${bytes}` })

@@ -5,7 +5,7 @@ import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
 import { cursorTo, endFrom } from './cursor.ts';
 import type { Database } from './database.ts';
-import { roomForRun } from './quotas.ts';
+import { roomForRuns } from './quotas.ts';
 
 /** A page of a studio's runs, last first, from where the last page ended. */
 export async function runsOf(
@@ -108,7 +108,7 @@ export async function recordRun(
     if (await isKept(transaction, studioId, rest.id)) return 'kept before';
     const from = await placeOf(transaction, studioId, rest);
     if (typeof from === 'string') return from;
-    await roomForRun(transaction, studioId, JSON.stringify(newRun).length);
+    await roomForRuns(transaction, studioId, 1, JSON.stringify(newRun).length);
     const added = await transaction
       .insert(run)
       .values({

@@ -79,6 +79,7 @@ export async function everyBody(coach: Visitor, email: string): Promise<readonly
         document: { ...person, name: 'Ebba Quay', limits: [limit('osteoporosis')] },
       },
     },
+    { route: ADDRESSES.importRuns, body: { csv: 'day,time,circuit,planned seconds,actual seconds\n' } },
     { route: ADDRESSES.importPeople, body: { csv: 'name\nEbba Quay\n' } },
     { route: ADDRESSES.addGroup, body: { id: randomUUID(), name: 'Dusk' } },
     { route: ADDRESSES.saveApproach, id: approach.id, body: { version: null, document: approach } },

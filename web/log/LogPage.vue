@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RunSummary } from '@prompt-spark/contract/run';
-import { computed, defineAsyncComponent, shallowRef } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
@@ -9,20 +9,19 @@ import { useAccountStore } from '../shell/account.ts';
 import BinLink from '../shell/BinLink.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { useRunsStore, type RunFilter } from './runs.ts';
-import { download } from '../fields/download.ts';
 import { stableIds } from '../saving/stableIds.ts';
 import { twinOf } from './joinRuns.ts';
-import { runLine } from './runLine.ts';
 import LogFilters from './LogFilters.vue';
 import RunEntry from './RunEntry.vue';
 
+const LogFile = defineAsyncComponent(() => import('./LogFile.vue'));
 const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
 /** Sessions as they were run, last first, as far back as there are any. */
 const account = useAccountStore();
 const runs = useRunsStore();
 const places = usePlacesStore();
-const { busy, act } = useAction();
+const { act } = useAction();
 const loading = useLoading(() => Promise.all([runs.load({}), places.load()]));
 const filtered = computed(() => Object.keys(runs.filter).length > 0);
 /** What was last taken out of the log, until it is forgotten. */
@@ -60,11 +59,8 @@ async function takeApart({ id, of }: { readonly id: string; readonly of: readonl
   // Joined once more, they are another record.
   idFor = stableIds();
 }
-/** All that the filters let through, not only what is in sight. */
-async function toCsv(): Promise<void> {
-  const [{ writeRunCsv }, all] = await Promise.all([import('@prompt-spark/core/formats/runCsv'), runs.all()]);
-  download('Log.csv', new Blob([writeRunCsv(all.map(runLine))], { type: 'text/csv' }));
-}
+/** The log as a file, out and in, where it is asked for. */
+const asFile = ref(false);
 const show = (filter: RunFilter) => act(() => runs.load(filter));
 </script>
 
@@ -72,12 +68,13 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
   <section class="page">
     <header>
       <h1>Log</h1>
-      <v-btn v-if="runs.runs.length" class="out" variant="text" :disabled="busy" @click="act(toCsv)">Save as CSV</v-btn>
+      <v-btn class="out" variant="text" :aria-expanded="asFile" @click="asFile = !asFile">Import or export</v-btn>
       <BinLink />
       <p v-if="runs.waiting" class="waiting" role="status">
         {{ runs.waiting }} record{{ runs.waiting === 1 ? '' : 's' }} saved on this device until you are back online
       </p>
     </header>
+    <LogFile v-if="asFile" />
     <LoadingGate :loading="loading">
       <LogFilters v-if="runs.runs.length || filtered" @change="show" />
       <ol v-if="runs.runs.length">

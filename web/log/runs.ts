@@ -1,3 +1,4 @@
+import type { ImportReport } from '@prompt-spark/contract/import';
 import type { NewRun, RunCorrection, RunSummary, RunTurn, RunWish } from '@prompt-spark/contract/run';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
@@ -52,6 +53,13 @@ export const useRunsStore = defineStore('runs', () => {
       after = page.next;
     }
     return found;
+  }
+
+  /** Takes a log in from CSV, all of it or nothing. */
+  async function importCsv(csv: string, importId: string): Promise<ImportReport> {
+    const report = await call('importRuns', { body: { csv, id: importId } });
+    if (report.added > 0) await load();
+    return report;
   }
 
   /** What every slot of a run took. */
@@ -133,6 +141,7 @@ export const useRunsStore = defineStore('runs', () => {
     load,
     more,
     all,
+    importCsv,
     turnsOf,
     correct,
     join,

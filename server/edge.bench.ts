@@ -2,10 +2,9 @@ import { ADDRESSES } from '@prompt-spark/contract/addresses';
 import type { CircuitSave } from '@prompt-spark/contract/circuit';
 import express from 'express';
 import { randomUUID } from 'node:crypto';
-import { Agent, createServer, request, type RequestListener } from 'node:http';
-import type { AddressInfo } from 'node:net';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import { bench, describe } from 'vitest';
+import { expectOk, inTurn, listenOn, ONCE } from './testing/besideBare.ts';
 import { newCircuit, PASSWORD, signedInCoach, testServer } from './testing/studio.ts';
 
 /**
@@ -90,77 +89,17 @@ bare.put(
   async (incoming, response) => void response.json(await save(incoming.body as CircuitSave)),
 );
 
-const agent = new Agent({ keepAlive: true });
-
-/** Serves something on a port of its own, and gives a function that asks it and waits for the end of the answer. */
-async function serve(listener: RequestListener) {
-  const listening = createServer(listener);
-  await new Promise<void>((resolve) => listening.listen(0, '127.0.0.1', resolve));
-  const { port } = listening.address() as AddressInfo;
-  const send = (method: string, path: string, cookie: string, body?: unknown) =>
-    new Promise<{ status: number; cookie: string }>((resolve, reject) => {
-      const headers = {
-        Cookie: cookie,
-        'Accept-Encoding': 'gzip',
-        'Sec-Fetch-Site': 'same-origin',
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
-      };
-      const sent = request({ port, method, path, agent, headers }, (response) => {
-        response.resume();
-        response.on('end', () =>
-          resolve({
-            status: response.statusCode ?? 0,
-            cookie: (response.headers['set-cookie'] ?? []).map((one) => one.split(';')[0] ?? '').join('; '),
-          }),
-        );
-      });
-      sent.on('error', reject);
-      sent.end(body === undefined ? undefined : JSON.stringify(body));
-    });
-  return send;
-}
-
-const [ours, plain] = [await serve(server.app), await serve(bare)];
+const [ours, plain] = [await listenOn(server.app), await listenOn(bare)];
 const { cookie } = await ours('POST', '/api/account/sign-in', '', { email: EMAIL, password: PASSWORD });
 let { version } = (await single()) as { version: number };
 
-async function expectOk(answer: Promise<{ status: number }>): Promise<void> {
-  const { status } = await answer;
-  if (status !== 200) throw new Error(`It was answered with ${String(status)}.`);
-}
 const change = () => {
   version += 1;
   const { circuit, groupId, siteId } = one;
   return { circuit, groupId, siteId, version: version - 1, saveId: randomUUID() };
 };
-// A benchmark of refusals would say nothing, and what a bench throws is shown nowhere.
 await expectOk(ours('GET', ADDRESSES.circuits.path, cookie));
 await expectOk(plain('GET', ADDRESSES.circuits.path, cookie));
-/** Asked in turn, so that a moment in which the machine is busy with something else falls on all of them alike. */
-const ROUNDS = 400;
-const WARM_UP = 50;
-const median = (times: readonly number[]) => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
-
-/** Times several things in turn and prints the middle of each, with how many times as long as the bare one it takes. */
-async function inTurn(name: string, asked: Readonly<Record<'ours' | 'bare' | 'queries', () => Promise<unknown>>>) {
-  const times = { ours: [] as number[], bare: [] as number[], queries: [] as number[] };
-  const kinds = ['ours', 'bare', 'queries'] as const;
-  for (let round = -WARM_UP; round < ROUNDS; round += 1) {
-    for (const kind of kinds) {
-      const start = performance.now();
-      await asked[kind]();
-      if (round >= 0) times[kind].push(performance.now() - start);
-    }
-  }
-  const [ours, bare, queries] = kinds.map((kind) => median(times[kind])) as [number, number, number];
-  const ms = (time: number) => `${time.toFixed(2)} ms`;
-  console.log(
-    `${name}: ours ${ms(ours)}, bare Express ${ms(bare)}, the queries alone ${ms(queries)}; ours takes ` +
-      `${(ours / bare).toFixed(2)} times as long as bare Express, ${(ours / queries).toFixed(2)} times as long as the queries`,
-  );
-}
-const ONCE = { iterations: 1, time: 0, warmupIterations: 0, warmupTime: 0 };
-
 describe('beside a bare Express with the same queries and sign-in lookups', () => {
   const path = `/api/circuits/${one.id}`;
   bench(

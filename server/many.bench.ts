@@ -3,6 +3,7 @@ import { randomInt } from 'node:crypto';
 import pg from 'pg';
 import { bench, describe } from 'vitest';
 import { demoAccount } from './store/accounts.ts';
+import { statementsOf } from './testing/statements.ts';
 import { newCircuit, newRun, newSession, PASSWORD, signedInCoach, testServer, Visitor } from './testing/studio.ts';
 
 /**
@@ -49,31 +50,6 @@ const { rows: coaches } = await loader.query<{ email: string }>(
   `select email from coach where email <> 'first@saltmere.example' limit 2000`,
 );
 
-interface Asked {
-  readonly text: string;
-  readonly values: unknown[];
-}
-
-/** Every statement of some work, as it went to the database. */
-async function statementsOf(work: () => Promise<unknown>): Promise<readonly Asked[]> {
-  const asked: Asked[] = [];
-  const query = pool.query.bind(pool);
-  const noting = (...parts: Parameters<typeof query>) => {
-    const [first, second] = parts as readonly unknown[];
-    const text = typeof first === 'string' ? first : (first as { text: string }).text;
-    const inside = typeof first === 'string' ? undefined : (first as { values?: unknown[] }).values;
-    asked.push({ text, values: inside ?? (Array.isArray(second) ? second : []) });
-    return query(...parts);
-  };
-  pool.query = noting as typeof pool.query;
-  try {
-    await work();
-  } finally {
-    pool.query = query;
-  }
-  return asked;
-}
-
 const median = (numbers: readonly number[]) => numbers.toSorted((one, other) => one - other)[numbers.length >> 1] ?? 0;
 
 async function timed(work: () => Promise<unknown>): Promise<number> {
@@ -117,7 +93,7 @@ describe(`${String(STUDIOS)} studios with ${String(CIRCUITS)} circuits each`, ()
         const whole: number[] = [];
         for (let look = 0; look < LOOKS; look += 1) whole.push(await timed(work));
         let longest = 0;
-        for (const { text, values } of await statementsOf(work)) {
+        for (const { text, values } of await statementsOf(pool, work)) {
           const alone: number[] = [];
           for (let look = 0; look < LOOKS; look += 1) alone.push(await timed(() => loader.query(text, values)));
           longest = Math.max(longest, median(alone));

@@ -1,11 +1,14 @@
 import { PAGE_SIZE } from '@prompt-spark/contract/page';
 import type { NewRun, RunCorrection, RunPage, RunTurn, RunTurns, RunWish } from '@prompt-spark/contract/run';
 import type { RunPace } from '@prompt-spark/core/session/gaps';
-import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, getTableColumns, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
 import { cursorTo, endFrom } from './cursor.ts';
 import type { Database } from './database.ts';
 import { roomForRuns } from './quotas.ts';
+
+/** What a list tells of a run; its gaps are told with its turns. */
+const { studioId: _, coachId: __, siteId: ___, pace: ____, takenOutAt: _____, ...SHOWN } = getTableColumns(run);
 
 /** A page of a studio's runs, last first, from where the last page ended. */
 export async function runsOf(
@@ -16,7 +19,7 @@ export async function runsOf(
   const end = after === undefined ? undefined : endFrom(after);
   const rows = await database
     .select({
-      run,
+      ...SHOWN,
       at: sql<string>`to_char(${run.startedAt} at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US')`,
       coachName: coach.name,
       groupName: group.name,
@@ -44,19 +47,12 @@ export async function runsOf(
   const shown = rows.slice(0, PAGE_SIZE);
   const last = shown.at(-1);
   return {
-    runs: shown.map(
-      ({
-        run: { studioId: _, coachId: __, siteId: ___, pace: ____, takenOutAt: _____, ...rest },
-        at: ______,
-        ...names
-      }) => ({
-        ...rest,
-        ...names,
-        startedAt: rest.startedAt.toISOString(),
-        finishedAt: rest.finishedAt.toISOString(),
-      }),
-    ),
-    next: rows.length > PAGE_SIZE && last ? cursorTo({ at: last.at, id: last.run.id }) : null,
+    runs: shown.map(({ at: _, startedAt, finishedAt, ...rest }) => ({
+      ...rest,
+      startedAt: startedAt.toISOString(),
+      finishedAt: finishedAt.toISOString(),
+    })),
+    next: rows.length > PAGE_SIZE && last ? cursorTo(last) : null,
   };
 }
 

@@ -20,7 +20,7 @@ const NOTED_DAYS = 56;
  * last session is still to be noted.
  */
 export function seenOf(
-  { name, isNew, niggles = [], technique = [] }: DemoPerson,
+  { name, isNew, niggles = [], technique = [], reached = [] }: DemoPerson,
   sessions: readonly PastSession[],
 ): readonly Seen[] {
   // Somebody who is new today was never here before.
@@ -29,6 +29,7 @@ export function seenOf(
   const lastFirst = noted.toSorted((one, other) => one.daysAgo - other.daysAgo).slice(1);
   return lastFirst.map(({ runId, day, title }, at): Seen => {
     const did = technique.filter(({ sessionsAgo }) => sessionsAgo === at + 1);
+    const counted = reached.filter(({ sessionsAgo }) => sessionsAgo === at + 1);
     const plain = {
       runId,
       day,
@@ -36,14 +37,14 @@ export function seenOf(
       where: null,
       side: null,
       pain: null,
-      reached: [],
+      reached: counted.map(({ sessionsAgo: _, ...what }) => what),
       technique: did.map(({ sessionsAgo: _, ...how }) => how),
       effort: null,
       signs: [],
     };
     const niggle = niggles.find(({ sessionsAgo }) => sessionsAgo === at + 1);
     if (niggle) return { ...plain, state: 'niggle', where: niggle.where, side: niggle.side, pain: niggle.pain };
-    if (did.length > 0) return { ...plain, state: 'fine' };
+    if (did.length + counted.length > 0) return { ...plain, state: 'fine' };
     return { ...plain, state: chance(`${name} ${String(at)}`) < missesOf(name) ? 'not there' : 'fine' };
   });
 }

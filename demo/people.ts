@@ -1,6 +1,7 @@
 import type { Limit } from '@prompt-spark/core/people/limitation';
 import type { Ability, Hold, Pattern } from '@prompt-spark/core/people/person';
 import type { Measured } from '@prompt-spark/core/people/measured';
+import type { Reached } from '@prompt-spark/core/people/reached';
 import type { Region } from '@prompt-spark/core/people/region';
 import type { Seen } from '@prompt-spark/core/people/seen';
 import type { Technique } from '@prompt-spark/core/people/technique';
@@ -24,10 +25,16 @@ export interface DemoPerson {
   readonly niggles?: readonly (Pick<Seen, 'where' | 'side' | 'pain'> & { readonly sessionsAgo: number })[];
   /** Sessions in which a drill showed its usual fault, or was done in another version. */
   readonly technique?: readonly (Technique & { readonly sessionsAgo: number })[];
+  /** What was counted of them, by sessions back from today. */
+  readonly reached?: readonly (Reached & { readonly sessionsAgo: number })[];
   /** What was measured, the last day first. */
   readonly measured?: readonly (Pick<Measured, 'measureId'> &
     Partial<Pick<Measured, 'left' | 'right' | 'once'>> & { readonly daysAgo: number })[];
 }
+
+/** Lateral lunges that were counted some sessions ago. */
+const lunges = (sessionsAgo: number, amount: number) =>
+  ({ sessionsAgo, drillId: 'lateral-lunge', drillName: 'Lateral lunge', amount, unit: 'reps' }) as const;
 
 const limit = (limitationId: string, severity: 'watch' | 'ease' | 'avoid', side: Limit['side'] = 'both'): Limit => ({
   kind: 'known',
@@ -97,12 +104,19 @@ export const people: readonly DemoPerson[] = [
     born: 1998,
     groups: ['Dawn Mixed'],
     ability: { squat: 'strong', push: 'strong', impact: 'strong' },
+    reached: [lunges(2, 12), lunges(7, 10), lunges(12, 9)],
   },
   { name: 'Ingrid Sable', born: 1987, groups: ['Dawn Mixed'], limits: [limit('low-back', 'watch')] },
   { name: 'Tamsin Wren', born: 1993, groups: ['Dawn Mixed'], familiar: ['cat-cow', 'glute-bridge'] },
   { name: 'Eskil Moor', born: 1964, groups: ['Dawn Mixed'], limits: [limit('beta-blockers', 'watch')] },
   { name: 'Priya Lanyon', born: 1979, groups: ['Dawn Mixed'], stiffer: { hip: 'left' } },
-  { name: 'Dov Hartigan', born: 2001, groups: ['Dawn Mixed'], ability: { hinge: 'strong' } },
+  {
+    name: 'Dov Hartigan',
+    born: 2001,
+    groups: ['Dawn Mixed'],
+    ability: { hinge: 'strong' },
+    reached: [lunges(2, 11), lunges(7, 9), lunges(12, 8)],
+  },
   { name: 'Mirela Kost', born: 1972, groups: ['Dawn Mixed'], limits: [limit('desk-posture', 'watch')] },
   {
     name: 'Olu Brightwater',

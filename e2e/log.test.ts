@@ -33,6 +33,16 @@ it('shows a warm-up from time to time, and a run beside an earlier one, drill by
   await expect.poll(() => options.count()).toBeGreaterThan(4);
   await options.nth(3).click();
   await expect.poll(() => over.locator('tbody').textContent()).not.toBe(before);
+  // What the group reached in a drill stands in the same chart, and in words.
+  const dawn = page.locator('.entry', { hasText: 'Dawn Mixed' }).first();
+  const later = dawn.getByRole('region', { name: 'Over time' });
+  if (!(await dawn.getByRole('button', { name: 'Over time' }).isVisible())) {
+    await dawn.getByRole('button', { name: /^Drills of/ }).click();
+  }
+  if (!(await later.isVisible())) await dawn.getByRole('button', { name: 'Over time' }).click();
+  await choose(later.locator('.v-select', { hasText: 'What they reached' }), 'Lateral lunge, reps');
+  await later.getByText('On average, of how many: 8.5 (2), 9.5 (2), 11.5 (2) reps').waitFor();
+  await expectAccessible(page, 'what a group reached over time');
   expect(errors).toEqual([]);
   await context.close();
 });

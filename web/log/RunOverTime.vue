@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { RunSummary, RunTurn } from '@prompt-spark/contract/run';
 import { comparedTurns } from '@prompt-spark/core/session/comparedTurns';
+import { resultsOver, type ResultsInDrill } from '@prompt-spark/core/people/results';
 import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { call } from '../api/call.ts';
+import { usePeopleStore } from '../people/people.ts';
 import { useAction } from '../shell/useAction.ts';
 import { clock, dayName, timeOfDay } from '../wording/clock.ts';
 import RunsChart from './RunsChart.vue';
@@ -11,6 +13,7 @@ import { useRunsStore } from './runs.ts';
 /** A circuit with a group from time to time: as a line, and the run beside an earlier one, drill by drill. */
 const { run, turns } = defineProps<{ run: RunSummary; turns: readonly RunTurn[] }>();
 const runs = useRunsStore();
+const people = usePeopleStore();
 const { act } = useAction();
 /** This run and those before it, the first one first. */
 const all = shallowRef<readonly RunSummary[]>([]);
@@ -19,6 +22,25 @@ const other = ref<string | null>(null);
 const otherTurns = shallowRef<readonly RunTurn[]>([]);
 const compared = computed(() => comparedTurns(otherTurns.value, turns));
 const choices = computed(() => earlier.value.map((one) => ({ value: one.id, title: titleOf(one) })));
+
+/** What was counted of the people whom this coach coaches, drill by drill. */
+const results = computed(() =>
+  resultsOver(
+    people.records.map(({ document }) => document),
+    all.value.map(({ id }) => id),
+  ),
+);
+const counted = ref<string | null>(null);
+const keyOf = ({ drillId, unit }: ResultsInDrill): string => `${drillId} ${unit}`;
+const drills = computed(() =>
+  results.value.map((one) => ({ value: keyOf(one), title: `${one.drillName}, ${one.unit}` })),
+);
+const result = computed(() => results.value.find((one) => keyOf(one) === counted.value) ?? null);
+const resultWords = computed(() => {
+  if (!result.value) return '';
+  const each = result.value.runs.map(({ mean, people: many }) => `${String(mean)} (${String(many)})`);
+  return `On average, of how many: ${each.join(', ')} ${result.value.unit}`;
+});
 
 const titleOf = ({ startedAt, timeZone }: RunSummary): string =>
   `${dayName(startedAt, timeZone ?? undefined)}, ${timeOfDay(startedAt, timeZone ?? undefined)}`;
@@ -29,6 +51,7 @@ onMounted(() =>
     const page = await call('runs', { query: { circuit: run.circuitId, ...group } });
     all.value = page.runs.filter(({ startedAt }) => startedAt <= run.startedAt).toReversed();
     other.value = earlier.value[0]?.id ?? null;
+    if (run.groupId !== null) await people.load();
   }),
 );
 watch(other, (id) =>
@@ -51,7 +74,11 @@ function difference(before: number | null, after: number | null): string {
   <section class="over" aria-label="Over time">
     <p v-if="all.length === 1" class="soft">This is the first time that it was run.</p>
     <template v-if="all.length > 1">
-      <RunsChart :runs="all" />
+      <RunsChart :runs="all" :result="result" />
+      <template v-if="results.length">
+        <v-select v-model="counted" class="choice" label="What they reached" :items="drills" clearable hide-details />
+        <p v-if="result" class="small">{{ resultWords }}</p>
+      </template>
       <v-select v-model="other" class="choice" label="Beside" :items="choices" hide-details />
       <table>
         <thead>

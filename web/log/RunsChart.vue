@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { RunSummary } from '@prompt-spark/contract/run';
+import type { ResultsInDrill } from '@prompt-spark/core/people/results';
 import type { ChartData } from 'chart.js';
 import { computed, useTemplateRef } from 'vue';
 import { Line } from 'vue-chartjs';
@@ -8,11 +9,16 @@ import { useInk } from '../painting/useInk.ts';
 import { clock, dayName } from '../wording/clock.ts';
 
 /** What a warm-up took from time to time, and how hard it was. The same numbers stand in the list beside it. */
-const { runs } = defineProps<{ runs: readonly RunSummary[] }>();
+const { runs, result } = defineProps<{
+  runs: readonly RunSummary[];
+  /** What they reached in one drill; null for none. */
+  result: ResultsInDrill | null;
+}>();
 const host = useTemplateRef<HTMLElement>('host');
 const ink = useInk(host, (colour) => ({
   took: colour('--damson'),
   effort: colour('--rust'),
+  reached: colour('--ink'),
   soft: colour('--soft'),
   line: colour('--line'),
 }));
@@ -47,8 +53,25 @@ const data = computed<ChartData<'line'>>(() => ({
       pointRadius: 3,
       yAxisID: 'effort',
     },
+    ...(result ? [resultLine(result)] : []),
   ],
 }));
+
+function resultLine({ drillName, runs: counted }: ResultsInDrill): ChartData<'line'>['datasets'][number] {
+  const times = new Map(runs.map((run) => [run.id, at(run)]));
+  return {
+    label: drillName,
+    data: counted.flatMap(({ runId, mean }) => {
+      const x = times.get(runId);
+      return x === undefined ? [] : [{ x, y: mean }];
+    }),
+    borderColor: ink.value?.reached,
+    backgroundColor: ink.value?.reached,
+    pointRadius: 4,
+    pointStyle: 'rect',
+    yAxisID: 'result',
+  };
+}
 const options = computed<LineOptions>(() => {
   const { legend, title, days, ...whole } = overTime(ink.value?.soft, named);
   return {
@@ -59,7 +82,7 @@ const options = computed<LineOptions>(() => {
         callbacks: {
           title,
           label: ({ dataset, parsed: { y } }) =>
-            dataset.yAxisID === 'seconds' ? `${dataset.label ?? ''} ${clock(Number(y))}` : `Effort ${String(y)}`,
+            `${dataset.label ?? ''} ${dataset.yAxisID === 'seconds' ? clock(Number(y)) : String(y)}`,
         },
       },
     },
@@ -77,6 +100,14 @@ const options = computed<LineOptions>(() => {
         max: 10,
         title: { display: true, text: 'effort', color: ink.value?.soft },
         ticks: { color: ink.value?.soft, stepSize: 2 },
+        grid: { display: false },
+      },
+      result: {
+        display: result !== null,
+        position: 'right',
+        beginAtZero: true,
+        title: { display: true, text: result?.unit ?? '', color: ink.value?.soft },
+        ticks: { color: ink.value?.soft },
         grid: { display: false },
       },
     },

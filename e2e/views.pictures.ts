@@ -30,7 +30,6 @@ const OWN_WORDS = ['Mobility:', '• Cat cows x10', '- squatty jumps x5', '- har
 
 const VIEWS: readonly View[] = [
   { name: 'today', lead: (page) => page.locator('.card').first().waitFor() },
-  { name: 'today-phone', size: PHONE, lead: (page) => page.locator('.card').first().waitFor() },
   {
     name: 'month',
     lead: async (page) => {
@@ -145,6 +144,19 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'Knee', exact: true }).click();
       await page.getByRole('checkbox', { name: /kneeling on it/ }).check();
     },
+  },
+  {
+    name: 'measures',
+    lead: async (page) => {
+      await page.goto('/people');
+      await page
+        .getByRole('link', { name: /^Rafi Benholm/ })
+        .first()
+        .click();
+      await page.getByRole('link', { name: 'Measures' }).click();
+      await page.locator('canvas').first().waitFor();
+    },
+    rest: 1500,
   },
   {
     name: 'script',

@@ -104,13 +104,7 @@ function noteOf(
 <template>
   <section v-if="there.length" class="reached" aria-label="Drill by drill">
     <div class="of">
-      <v-select
-        v-model="drillId"
-        label="One drill: what each reached, how each did it"
-        :items="choices"
-        clearable
-        hide-details
-      />
+      <v-select v-model="drillId" label="Drill by drill" :items="choices" clearable hide-details />
       <v-select v-if="drillId" v-model="unit" class="unit" label="Counted in" :items="UNITS" hide-details />
     </div>
     <ul v-if="drillId">

@@ -59,6 +59,7 @@ function tapSign(row: Row, sign: WarmSign): Promise<void> {
 </script>
 
 <template>
+  <p class="soft small">How hard it was, 0 to 10, and how you saw that they were warm.</p>
   <ul aria-label="Effort and warmth, each">
     <li v-for="row in rows" :key="row.id" :class="{ all: row.id === 'all' }">
       <span>{{ row.name }}</span>

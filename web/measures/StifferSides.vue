@@ -14,6 +14,8 @@ const sides = computed(() =>
     side,
   })),
 );
+/** As it is written on the board. */
+const written = computed(() => [...new Set(sides.value.map(({ side }) => `${side} +2`))]);
 </script>
 
 <template>
@@ -21,7 +23,10 @@ const sides = computed(() =>
     <h2>Stiffer or weaker: {{ sides.map(({ words }) => words).join(', ') }}</h2>
     <p>
       Begin with that side, and give it a little more: two repetitions, or a few seconds. On the sheet that is “more on
-      one side”, on the board <code>left +2</code>.
+      one side”, on the board
+      <template v-for="(extra, at) in written" :key="extra"
+        >{{ at > 0 ? ' or ' : '' }}<code>{{ extra }}</code></template
+      >.
     </p>
   </section>
 </template>

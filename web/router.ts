@@ -1,4 +1,4 @@
-import { createRouter, createWebHistory, type Router } from 'vue-router';
+import { createRouter, createWebHistory, type LocationQueryValue, type Router } from 'vue-router';
 import { turn } from './loading/turn.ts';
 import { useAccountStore } from './shell/account.ts';
 
@@ -11,6 +11,10 @@ declare module 'vue-router' {
     readonly title: string;
   }
 }
+
+/** What an address asks for once; null where it asks for nothing, or twice. */
+const oneOf = (asked: LocationQueryValue | LocationQueryValue[] | undefined): string | null =>
+  typeof asked === 'string' ? asked : null;
 
 /** The addresses of the application. Everything but the door asks who is there first. */
 export function createAppRouter(): Router {
@@ -36,14 +40,14 @@ export function createAppRouter(): Router {
         path: '/schedule',
         name: 'schedule',
         component: () => import('./schedule/MonthPage.vue'),
-        props: (route) => ({ month: route.query['month'] ?? null }),
+        props: (route) => ({ month: oneOf(route.query['month']) }),
         meta: { title: 'Schedule' },
       },
       {
         path: '/schedule/day',
         name: 'day',
         component: () => import('./schedule/DayPage.vue'),
-        props: (route) => ({ day: route.query['day'] ?? null }),
+        props: (route) => ({ day: oneOf(route.query['day']) }),
         meta: { title: 'Schedule of a day' },
       },
       {

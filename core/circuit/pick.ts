@@ -59,7 +59,6 @@ export function turnedPick(
 
 /** A circuit in which what is done within a time is how many of its first slots fit; at least one. The same one where that is so already. */
 export function withRoom(circuit: Circuit, room: Room): Circuit {
-  if (circuit.blocks.every(({ pickWithin }) => pickWithin === null)) return circuit;
   const picks = picksBy(circuit, room, (block, fits) => firstOf(block, everySlot(block), fits));
   const blocks = circuit.blocks.map((block) => {
     const pick = block.pickWithin === null ? block.pick : slotIdsIn(block, picks).size;

@@ -11,5 +11,8 @@ export function pickRoom(circuit: Circuit, occasion: Occasion): Room {
 }
 
 /** A circuit in which as many of the first slots are done as fit, where a block has a time to pick for. */
-export const withPicksInTime = (circuit: Circuit, occasion: Occasion): Circuit =>
-  withRoom(circuit, pickRoom(circuit, occasion));
+export function withPicksInTime(circuit: Circuit, occasion: Occasion): Circuit {
+  // Most circuits have no such block, and nothing is timed for them.
+  if (circuit.blocks.every(({ pickWithin }) => pickWithin === null)) return circuit;
+  return withRoom(circuit, pickRoom(circuit, occasion));
+}

@@ -1,6 +1,7 @@
 import { MOST_IMPORTED } from '@prompt-spark/contract/import';
 import { readRunCsv } from '@prompt-spark/core/formats/runCsv';
 import type { ImportedRun } from '../store/addRuns.ts';
+import { isInCalendar } from './calendar.ts';
 import { Problems } from './problems.ts';
 import { runKey, type ReadFile, type ReadTask } from './work.ts';
 
@@ -46,9 +47,4 @@ export function readRuns(task: Extract<ReadTask, { readonly kind: 'runs' }>): Re
     fresh.push({ circuitId, circuitTitle: title, groupId, siteId, coachId, began, ...how });
   }
   return { fresh, same, problems: problems.all };
-}
-
-function isInCalendar(day: string): boolean {
-  const date = new Date(`${day}T00:00:00Z`);
-  return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(day);
 }

@@ -5,6 +5,7 @@ import type { Database } from '../store/database.ts';
 import { coachesOf, placesOf } from '../store/places.ts';
 import { roomForRuns } from '../store/quotas.ts';
 import type { ImportShop } from './importShop.ts';
+import { isInCalendar } from './calendar.ts';
 import { takeIn } from './takeIn.ts';
 import { runKey, type Named } from './work.ts';
 
@@ -25,7 +26,8 @@ export function importRuns(
       const { groups, sites } = await placesOf(transaction, studioId);
       const coaches = await coachesOf(transaction, studioId);
       const titles = await titlesOf(transaction, studioId);
-      const kept = await beganOf(transaction, studioId);
+      const days = daysIn(csv);
+      const kept = days ? await beganOf(transaction, studioId, days) : [];
       const file = await shop.read({
         kind: 'runs',
         csv,
@@ -47,6 +49,16 @@ export function importRuns(
       return runs.length;
     },
   });
+}
+
+/** The first and the last day of the calendar that a file names; undefined where it names none. */
+function daysIn(csv: string): { readonly first: string; readonly last: string } | undefined {
+  const days = [...csv.matchAll(/(?<!\d)\d{4}-\d\d-\d\d(?!\d)/g)]
+    .map(([day]) => day)
+    .filter(isInCalendar)
+    .toSorted();
+  const [first, last] = [days[0], days.at(-1)];
+  return first && last ? { first, last } : undefined;
 }
 
 const named = (all: readonly { readonly id: string; readonly name: string }[]): readonly Named[] =>

@@ -52,10 +52,11 @@ export async function addRuns(database: Database, studioId: string, runs: readon
     lateral (select (t->>5)::timestamp at time zone coalesce(s.time_zone, ${zoneOf(studioId)}, 'UTC') as began) as at_place`);
 }
 
-/** The runs in the log of a studio: circuit, coach, and the minute each began at on the wall of its place. */
+/** The runs in the log of a studio between two days: circuit, coach, and the minute each began at on the wall of its place. */
 export function beganOf(
   database: Database,
   studioId: string,
+  { first, last }: { readonly first: string; readonly last: string },
 ): Promise<readonly { readonly circuitId: string; readonly coachId: string; readonly began: string }[]> {
   const zone = sql`coalesce(${site.timeZone}, ${zoneOf(studioId)}, 'UTC')`;
   return database
@@ -66,7 +67,15 @@ export function beganOf(
     })
     .from(run)
     .leftJoin(site, and(eq(site.studioId, run.studioId), eq(site.id, run.siteId)))
-    .where(and(eq(run.studioId, studioId), isNull(run.takenOutAt)));
+    .where(
+      and(
+        eq(run.studioId, studioId),
+        isNull(run.takenOutAt),
+        // A place may be a day ahead of UTC, or behind it.
+        sql`${run.startedAt} >= ${first}::date - interval '1 day'`,
+        sql`${run.startedAt} < ${last}::date + interval '2 days'`,
+      ),
+    );
 }
 
 /** The circuits of a studio by title; of several of one title the one that was saved last comes last. */

@@ -11,7 +11,7 @@ import { noteSeen } from './noteSeen.ts';
 /** How hard it was for each, and by what they were seen to be warm: in taps, for everybody at once or one by one. */
 const { run, records } = defineProps<{
   run: RunSummary;
-  /** Who was there. */
+  /** Who was there, or may have been: nothing is noted of them yet. */
   records: readonly PersonRecord[];
 }>();
 const people = usePeopleStore();
@@ -28,7 +28,11 @@ const rows = computed((): readonly Row[] => {
   const each = records.map((record): Row => {
     return { id: record.id, name: record.document.name, of: [record], seen: [seenIn(record.document.seen, run.id)] };
   });
-  return [{ id: 'all', name: 'Everybody', of: records, seen: each.flatMap(({ seen }) => seen) }, ...each];
+  // Who is noted as having been there; before anybody is, all of them.
+  const noted = each.filter(({ seen }) => seen[0] !== undefined);
+  const whole = noted.length > 0 ? noted : each;
+  const of = whole.flatMap((row) => row.of);
+  return [{ id: 'all', name: 'Everybody', of, seen: whole.flatMap(({ seen }) => seen) }, ...each];
 });
 const effortOf = ({ seen }: Row): readonly string[] => {
   const [first, ...others] = seen.map((one) => one?.effort ?? null);

@@ -60,6 +60,13 @@ describe('what a circuit changes for one person', () => {
     expect(change?.extra).toEqual({ side: 'left', more: 5 });
   });
 
+  it('is a little more for that side in the version that is theirs, too', () => {
+    const person = { ...testPerson(), limits: [limit('no-floor', 'avoid')], stiffer: { hip: 'left' as const } };
+    for (const { does, extra } of of(person)) if (does.kind === 'one to one') expect(extra).toBeNull();
+    const own = of(person).find(({ does, extra }) => does.kind === 'instead' && extra);
+    expect(own?.extra?.side).toBe('left');
+  });
+
   it.each([
     ['nothing known', {}, { amount: 10, reached: null }],
     ['a gentle push', { ability: { push: 'gentle' } }, { amount: 6, reached: null }],

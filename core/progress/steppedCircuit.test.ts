@@ -13,7 +13,7 @@ const occasion = occasionOf({ library: testLibrary });
 const grave = (circuit: Parameters<typeof reviewCircuit>[0]): number =>
   reviewCircuit(circuit, occasion).filter(({ severity }) => severity !== 'note').length;
 
-it('changes one slot a step, none whose dose is kept, and raises no warning', () => {
+it('changes one slot or one block a step, none whose dose is kept, and raises no warning', () => {
   fc.assert(
     fc.property(anyCircuit, fc.constantFrom(1, -1, -2), (circuit, steps) => {
       const next = steppedCircuit(circuit, occasion, steps);
@@ -21,7 +21,11 @@ it('changes one slot a step, none whose dose is kept, and raises no warning', ()
       expect(next.changes.length).toBeLessThanOrEqual(Math.abs(steps));
       const after = new Map(allSlots(next.circuit).map((slot) => [slot.id, slot]));
       const different = allSlots(circuit).filter((slot) => after.get(slot.id) !== slot);
-      expect(different.map(({ id }) => id).toSorted()).toEqual(next.changes.map(({ before }) => before.id).toSorted());
+      const slots = next.changes.filter(({ kind }) => kind === 'slot').map(({ before }) => before.id);
+      expect(different.map(({ id }) => id).toSorted()).toEqual(slots.toSorted());
+      const rounds = next.changes.filter(({ kind }) => kind === 'rounds').map(({ before }) => before.id);
+      const blocks = circuit.blocks.filter(({ rounds }, at) => rounds !== next.circuit.blocks[at]?.rounds);
+      expect(blocks.map(({ id }) => id).toSorted()).toEqual(rounds.toSorted());
       expect(different.filter(({ doseKept }) => doseKept)).toEqual([]);
       expect(grave(next.circuit)).toBeLessThanOrEqual(grave(circuit));
     }),
@@ -37,7 +41,9 @@ it('never makes a circuit longer than the time there is, and a step down never l
       const up = steppedCircuit(circuit, occasion, 1);
       if (up) expect(total(up.circuit)).toBeLessThanOrEqual(available);
       const down = steppedCircuit(circuit, occasion, -1);
-      const isDose = down?.changes.every(({ before, after }) => before.rung === after.rung);
+      const isDose = down?.changes.every(
+        (change) => change.kind === 'rounds' || change.before.rung === change.after.rung,
+      );
       if (down && isDose) expect(total(down.circuit)).toBeLessThanOrEqual(total(circuit));
     }),
     { numRuns: often(60, 1000) },

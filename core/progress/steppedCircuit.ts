@@ -1,5 +1,5 @@
-import { slotsOf, type Circuit, type Slot } from '../circuit/circuit.ts';
-import { changeSlot } from '../circuit/edit.ts';
+import { slotsOf, type Block, type Circuit, type Slot } from '../circuit/circuit.ts';
+import { changeBlock, changeSlot } from '../circuit/edit.ts';
 import { withDose, withDrill } from '../circuit/slot.ts';
 import { slotWork } from '../coverage/coverageOf.ts';
 import type { Dose } from '../dose/dose.ts';
@@ -13,16 +13,25 @@ import type { Occasion } from '../occasion/occasion.ts';
 import { reviewCircuit } from '../review/reviewCircuit.ts';
 import { timeCircuit } from '../timeline/timeCircuit.ts';
 
-/** One thing that a step changes: a slot before and after it. */
+/** One thing that a step changes: a slot before and after it, or a block with other rounds. */
+export type SteppedChange = SteppedSlot | SteppedRounds;
+
 export interface SteppedSlot {
+  readonly kind: 'slot';
   readonly before: Slot;
   readonly after: Slot;
+}
+
+export interface SteppedRounds {
+  readonly kind: 'rounds';
+  readonly before: Block;
+  readonly after: Block;
 }
 
 /** A circuit after one or two steps, and what they changed. */
 export interface SteppedCircuit {
   readonly circuit: Circuit;
-  readonly changes: readonly SteppedSlot[];
+  readonly changes: readonly SteppedChange[];
 }
 
 /** Where a warm-up is progressed: the whole movement before its parts, never its raise or its jumps. Common practice, no source. */
@@ -31,6 +40,8 @@ const UP: readonly Phase[] = ['integrate', 'activate', 'mobilise'];
 const DOWN: readonly Phase[] = ['potentiate', 'integrate', 'activate', 'mobilise', 'raise', 'release'];
 /** A dose grows to this much of the drill's usual one before a harder version takes its place. Common practice, no source. */
 const MOST_OF_USUAL = 1.5;
+/** A warm-up of more rounds than this is a workout. Common practice, no source. */
+const MOST_ROUNDS = 4;
 /** No count goes below this. */
 const LEAST_COUNT = 3;
 
@@ -43,8 +54,9 @@ interface Placed {
 
 /**
  * A circuit one step harder, or one or two easier: one slot is changed a step, by its dose, or by the next version of its
- * drill where the dose is at its end. Undefined where nothing can be changed: what the coach keeps stays, and no step makes
- * it longer than the time there is or raises anything that the review warns of.
+ * drill where the dose is at its end; where no slot can be, a block that has rounds has one more or one fewer. Undefined
+ * where nothing can be changed: what the coach keeps stays, and no step makes it longer than the time there is or raises
+ * anything that the review warns of.
  *
  * @param first slots in which something was seen: a step down begins with them
  */
@@ -83,10 +95,46 @@ function oneStep(
         (drillIn(after, occasion.library)?.effort ?? 0) > occasion.approach.caps.effort
       )
         continue;
-      if (graveIn(next, occasion) <= before) return { circuit: next, changes: [{ before: slot, after }] };
+      if (graveIn(next, occasion) <= before) return { circuit: next, changes: [{ kind: 'slot', before: slot, after }] };
     }
   }
+  return otherRounds(circuit, occasion, by, gone);
+}
+
+/** A block with a round more or fewer, the one that is stepped first; one that is gone through once is not done twice. */
+function otherRounds(
+  circuit: Circuit,
+  occasion: Occasion,
+  by: 1 | -1,
+  gone: ReadonlySet<string>,
+): SteppedCircuit | undefined {
+  const before = graveIn(circuit, occasion);
+  const order = by > 0 ? UP : DOWN;
+  const blocks = circuit.blocks
+    .filter(({ id, phase, rounds }) => order.includes(phase) && rounds.low > 1 && !gone.has(id))
+    .filter((block) => mayTurn(block, by, occasion))
+    .toSorted((one, other) => order.indexOf(one.phase) - order.indexOf(other.phase));
+  for (const block of blocks) {
+    const { low, high } = block.rounds;
+    const after = { ...block, rounds: { low: low + by, high: high + by } };
+    const next = changeBlock(circuit, block.id, () => after);
+    if (by > 0 && isOver(next, occasion)) continue;
+    if (graveIn(next, occasion) <= before)
+      return { circuit: next, changes: [{ kind: 'rounds', before: block, after }] };
+  }
   return undefined;
+}
+
+/** Whether a block may have another number of rounds: more only of what may be more by itself, fewer of all but lifts. */
+function mayTurn(block: Block, by: 1 | -1, occasion: Occasion): boolean {
+  if (by < 0) return slotsOf(block).every(({ dose }) => dose.kind !== 'lift');
+  return (
+    block.rounds.high < MOST_ROUNDS &&
+    slotsOf(block).every((slot) => {
+      const drill = drillIn(slot, occasion.library);
+      return drill !== undefined && mayStep({ slot, drill }, by);
+    })
+  );
 }
 
 /** Slots that may be stepped, the one that a coach would take first. */
@@ -110,7 +158,7 @@ function candidates(circuit: Circuit, occasion: Occasion, by: 1 | -1, first: rea
     });
 }
 
-function mayStep({ slot, drill }: Placed, by: 1 | -1): boolean {
+function mayStep({ slot, drill }: Pick<Placed, 'slot' | 'drill'>, by: 1 | -1): boolean {
   if (slot.doseKept || (slot.dose.kind !== 'reps' && slot.dose.kind !== 'time' && slot.dose.kind !== 'holds'))
     return false;
   return by < 0 ? !isRolling(drill) : !isRolling(drill) && !isStaticHold(drill) && !isRaising(drill);

@@ -14,7 +14,7 @@ import { lastReached } from '../people/reached.ts';
 import { lastTechnique, type Technique } from '../people/technique.ts';
 import type { Count } from '../units.ts';
 import { assignmentOf, type Assignment } from './assignment.ts';
-import { slotPlaces, type SlotPlace } from './swap.ts';
+import { instructed, slotPlaces, type SlotPlace } from './swap.ts';
 import { tracksFor } from './tracksFor.ts';
 
 /** What one slot of a circuit is for somebody where that is not just what is planned, and why. */
@@ -65,7 +65,7 @@ export function changesFor(
       does,
       because: [...new Set(conflictsOf(place.rung, ceilings).map(({ because }) => because))],
       painFree: asPlanned ? painFreeIn(place.rung, person, occasion.day) : [],
-      extra: asPlanned ? (moreFor(place.slot, place.drill, sides) ?? null) : null,
+      extra: extraOf(does, place, sides, occasion),
       aim: place.slot.aim && aimOf(place.slot.aim, person, place, does),
       before: doesDrill(does, place) ? (lastTechnique(person.seen, place.drill.id) ?? null) : null,
     };
@@ -73,6 +73,19 @@ export function changesFor(
     const nothing = !change.extra && !change.aim && !change.before && change.painFree.length === 0;
     return asPlanned && !answered && nothing ? [] : [change];
   });
+}
+
+/** A little more for the side that is behind in whatever they do there, if it takes the sides as the slot does. */
+function extraOf(
+  does: Assignment,
+  { slot, drill }: SlotPlace,
+  sides: Person['stiffer'],
+  { library }: Occasion,
+): Extra | null {
+  if (does.kind === 'one to one') return null;
+  const doing = does.kind === 'instead' ? instructed(library, does)?.drill : drill;
+  if (!doing?.sidesAllowed.includes(slot.sides)) return null;
+  return moreFor(slot, doing, sides) ?? null;
 }
 
 /** Whether somebody does the drill that is planned, on any of its rungs. */

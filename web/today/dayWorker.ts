@@ -94,7 +94,7 @@ async function stepFor(
   const { runs } = await call('runs', { query });
   const here = people.filter((person) => isHere(person, day));
   const sore = here.filter((person) => readinessOn(person, day).state === 'sore');
-  const step = nextStep(pastRuns(runs, startsAt), rules, {
+  const step = nextStep(pastRuns(runs, startsAt, record.circuit, people), rules, {
     changedDaysAgo: daysBefore(startsAt, record.savedAt),
     sore: sore.length > 0 && sore.length * 2 >= here.length,
   });

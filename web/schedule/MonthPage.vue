@@ -96,7 +96,7 @@ const { open, changed, day } = booking;
               class="number"
               :to="{ name: 'day', query: { day: one.day } }"
               :aria-label="`${calendarDayName(one.day)}, coach by coach`"
-              >{{ one.number }}</RouterLink
+              ><span>{{ one.number }}</span></RouterLink
             >
             <RouterLink class="name" :to="{ name: 'day', query: { day: one.day } }">{{
               calendarDayName(one.day)
@@ -153,19 +153,28 @@ const { open, changed, day } = booking;
   justify-content: space-between;
   margin-right: -0.35rem;
 }
-.number {
-  min-width: 1.75rem;
-  padding: 0 0.25rem;
-  line-height: 1.75rem;
+.number,
+.name {
+  min-height: 44px;
+  align-items: center;
   color: inherit;
   font-weight: inherit;
   text-decoration: none;
+}
+.number {
+  display: inline-flex;
+  min-width: 44px;
+}
+.number > span {
+  min-width: 1.75rem;
+  padding: 0 0.25rem;
+  line-height: 1.75rem;
 }
 .number:hover,
 .name:hover {
   text-decoration: underline;
 }
-.today .number {
+.today .number > span {
   border-radius: 50%;
   background: var(--damson);
   color: var(--card);
@@ -200,7 +209,7 @@ ul {
     min-height: 0;
   }
   .name {
-    display: block;
+    display: inline-flex;
     font-weight: 500;
   }
   .none .name {

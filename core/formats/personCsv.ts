@@ -4,8 +4,8 @@ import { LIMIT_SEVERITIES, type Capped, type Limit, type LimitSide } from '../pe
 import { LIMITATIONS, limitationOf } from '../people/limitations.ts';
 import { ABILITIES, PATTERNS, type Person } from '../people/person.ts';
 import { REGIONS } from '../people/region.ts';
+import { csvRows, Unfit, type Cells, type CsvRow } from './csvRows.ts';
 import { FORMULA, unmarked } from './formula.ts';
-import { ownNames } from './heading.ts';
 
 /** People as CSV (RFC 4180), one a line. Lists are joined by "; ". Readiness, holds and choices of the day do not travel. */
 export const PERSON_COLUMNS = [
@@ -85,33 +85,12 @@ function writeLimit(limit: Limit): string {
 }
 
 /** A line that was read, or what is wrong with it. Line numbers count from 1, the heading included. */
-export type PersonRow =
-  | { readonly ok: true; readonly line: number; readonly value: PersonLine }
-  | { readonly ok: false; readonly line: number; readonly problem: string };
+export type PersonRow = CsvRow<PersonLine>;
 
 /** Reads people from CSV. Never throws; what cannot be read says where and what was expected. */
-export function readPersonCsv(text: string): readonly PersonRow[] {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    transformHeader: ownNames(),
-    skipEmptyLines: 'greedy',
-  });
-  const missing = !(parsed.meta.fields ?? []).includes('name');
-  if (missing) return [{ ok: false, line: 1, problem: 'The heading line has no column called "name"' }];
-  return parsed.data.map((cells, index) => {
-    const line = index + 2;
-    try {
-      return { ok: true, line, value: readLine(cells) };
-    } catch (error) {
-      if (!(error instanceof Unfit)) throw error;
-      return { ok: false, line, problem: error.message };
-    }
-  });
-}
+export const readPersonCsv = (text: string): readonly PersonRow[] => csvRows(text, ['name'], readLine);
 
-class Unfit extends Error {}
-
-function readLine(cells: Readonly<Record<string, string | undefined>>): PersonLine {
+function readLine(cells: Cells): PersonLine {
   const cell = (column: Column) => unmarked((cells[column] ?? '').trim());
   const list = (column: Column) =>
     cell(column)

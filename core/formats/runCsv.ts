@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { minuteOfDay } from '../circuit/wallClock.ts';
 import type { Seconds } from '../units.ts';
+import { csvRows, Unfit, type Cells, type CsvRow } from './csvRows.ts';
 import { FORMULA, unmarked } from './formula.ts';
-import { ownNames } from './heading.ts';
 
 /** A run as a line of the file holds it: day and time as the clock at its site showed them. */
 export interface RunLine {
@@ -63,9 +63,7 @@ export function writeRunCsv(lines: readonly RunLine[]): string {
 }
 
 /** A line that was read, or what is wrong with it. Line numbers count from 1, the heading included. */
-export type RunRow =
-  | { readonly ok: true; readonly line: number; readonly value: RunLine }
-  | { readonly ok: false; readonly line: number; readonly problem: string };
+export type RunRow = CsvRow<RunLine>;
 
 /** What a line must have; the other columns may be missing, or empty. */
 const NEEDED: readonly Column[] = ['day', 'time', 'circuit', 'planned seconds', 'actual seconds'];
@@ -74,28 +72,9 @@ const MOST_SECONDS_RUN = 86_400;
 const MOST_NOTE = 2000;
 
 /** Reads runs from CSV. Never throws; what cannot be read says where and what was expected. Whether its day is in the calendar is not looked at. */
-export function readRunCsv(text: string): readonly RunRow[] {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    transformHeader: ownNames(),
-    skipEmptyLines: 'greedy',
-  });
-  const missing = NEEDED.find((column) => !(parsed.meta.fields ?? []).includes(column));
-  if (missing) return [{ ok: false, line: 1, problem: `The heading line has no column called "${missing}"` }];
-  return parsed.data.map((cells, index) => {
-    const line = index + 2;
-    try {
-      return { ok: true, line, value: readLine(cells) };
-    } catch (error) {
-      if (!(error instanceof Unfit)) throw error;
-      return { ok: false, line, problem: error.message };
-    }
-  });
-}
+export const readRunCsv = (text: string): readonly RunRow[] => csvRows(text, NEEDED, readLine);
 
-class Unfit extends Error {}
-
-function readLine(cells: Readonly<Record<string, string | undefined>>): RunLine {
+function readLine(cells: Cells): RunLine {
   const cell = (column: Column) => unmarked((cells[column] ?? '').trim());
   const day = cell('day');
   if (!/^\d{4}-\d\d-\d\d$/.test(day)) throw new Unfit(`"${day}" is no day, such as 2026-11-25`);

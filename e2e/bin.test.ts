@@ -92,6 +92,7 @@ it('keeps what was removed: a circuit with its sessions, a log entry that is put
   await expectAccessible(page, 'correcting a log entry');
   await entry.getByRole('button', { name: 'Save' }).click();
   await entry.getByText('Doors open, colder than planned.').waitFor();
+  await page.getByRole('button', { name: 'Import or export' }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as CSV' }).click(),

@@ -37,6 +37,8 @@ export default defineConfig({
           name: 'web',
           include: ['web/**/*.test.ts'],
           setupFiles: ['core/testing/seed.ts'],
+          // Its components bring styles along, which only Vite can read.
+          server: { deps: { inline: ['vuetify'] } },
           testTimeout: PATIENCE_MS,
         },
       },

@@ -20,7 +20,7 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 it('finds a drill by its alias, narrows the library, steps down a ladder, and puts the drill in a circuit', async () => {
-  const { context, page, errors } = await openWindow(browser);
+  const { context, page, errors } = await openWindow(browser, undefined, { moving: true });
   await enterDemo(page);
   await page.getByRole('link', { name: 'Drills' }).click();
   const count = page.locator('[data-test="count"]');
@@ -137,7 +137,7 @@ it('copies a drill, changes it, keeps it, and writes it on the board by its new 
 });
 
 it('holds figures still for people who ask for less motion, and for those who stop them', async () => {
-  const { context, page, errors } = await openWindow(browser);
+  const { context, page, errors } = await openWindow(browser, undefined, { moving: true });
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await enterDemo(page);
   await page.goto('/drills/jumping-jack');

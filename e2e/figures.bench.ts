@@ -56,7 +56,7 @@ async function say(): Promise<void> {
 
 beforeAll(async () => {
   browser = await launchBrowser();
-  ({ page } = await openWindow(browser, { width: 1600, height: 1000 }));
+  ({ page } = await openWindow(browser, { width: 1600, height: 1000 }, { moving: true }));
   await enterDemo(page);
   await page.goto('/drills');
   await page.getByRole('button', { name: 'Small figures' }).click();

@@ -7,7 +7,7 @@ let page: Page;
 let minutes: Locator;
 beforeAll(async () => {
   browser = await launchBrowser();
-  ({ page } = await openWindow(browser));
+  ({ page } = await openWindow(browser, undefined, { moving: true }));
   await enterDemo(page);
   await page.goto('/circuits');
   await page.getByRole('link', { name: 'Haul and jump' }).first().click();

@@ -6,7 +6,7 @@ let browser: Browser;
 let page: Page;
 beforeAll(async () => {
   browser = await launchBrowser();
-  ({ page } = await openWindow(browser));
+  ({ page } = await openWindow(browser, undefined, { moving: true }));
   await enterDemo(page);
 });
 afterAll(() => browser.close());

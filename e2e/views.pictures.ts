@@ -193,7 +193,7 @@ async function take(name: string, page: Page, rest = 1_500): Promise<void> {
 }
 
 it('door', async () => {
-  const { context, page } = await openWindow(browser, undefined, { ownPace: true });
+  const { context, page } = await openWindow(browser, undefined, { ownPace: true, moving: true });
   await page.goto('/');
   await page.getByRole('button', { name: 'Enter the demo studio' }).waitFor();
   await take('door', page);
@@ -201,7 +201,7 @@ it('door', async () => {
 });
 
 it.each(VIEWS)('$name', async ({ name, size = LAPTOP, lead, rest }) => {
-  const { context, page } = await openWindow(browser, size, { ownPace: true });
+  const { context, page } = await openWindow(browser, size, { ownPace: true, moving: true });
   await enterDemo(page);
   await lead(page);
   await take(name, page, rest);

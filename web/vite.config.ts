@@ -18,7 +18,8 @@ const BASE = anyOf(
   /web\/wording\/(?:capital|clock|clockStyle|phases)/,
   /web\/saving\/(?:browserKeep|drawers|keptBefore|leftBehind)/,
   /web\/fields\/(?:unreadFields|useForm)/,
-  /web\/schedule\/(?:sessions|sessionTime)\.ts/,
+  /web\/schedule\/(?:sessions|sessionTime|useBooking|useTakenOut)\.ts/,
+  /node_modules\/date-fns\/(?:addDays|constants|constructFrom|startOfDay|toDate)\.js/,
   /web\/library\/places/,
   /core\/(?:clockWords|units|timeline\/fuseSketch|circuit\/wallClock)\.ts/,
   /rolldown-runtime|vite\/preload|plugin-vue/,
@@ -40,6 +41,8 @@ const FIELDS = anyOf(
 );
 /** The circuit on the desk, which several pages share, with what judges it. */
 const DESK = /web\/(?:sheet\/|voice\/|wording\/trackWords)/;
+/** What is kept and fetched, and what it is called: no field and no judgement is needed for it, and many pages begin with it. */
+const STORES = /web\/(?:library|people|circuits|occasion|saving|keys|wording|drills|schedule)\/[a-z]\w*\.ts$/;
 /** What several pages share beside that: small files, which come quicker in one; without what is shown now and then. */
 const SHARED = /web\/(?!shell\/(?:AppNotice|UndoNotice)).*\.(?:ts|vue)/;
 
@@ -65,6 +68,7 @@ export default defineConfig({
             { name: 'text-field', test: TEXT_FIELD, priority: 2.3 },
             { name: 'days', test: DAYS, priority: 2.2 },
             { name: 'fields', test: FIELDS, priority: 2 },
+            { name: 'stores', test: STORES, minShareCount: 3, priority: 1.4 },
             { name: 'shared', test: (id) => SHARED.test(id) && !DESK.test(id), minShareCount: 3, priority: 1.2 },
             { name: 'desk', test: DESK, minShareCount: 3, priority: 1 },
           ],

@@ -94,7 +94,7 @@ export function drawingOf(
 }
 
 /** What is in the hands or round the legs passes before the body and behind it. */
-const isHeld = ({ kind }: Prop): boolean =>
+export const isHeld = ({ kind }: Prop): boolean =>
   kind === 'held' || kind === 'stick' || kind === 'band' || kind === 'loop' || kind === 'rope';
 
 /** Pieces, and how near to the eye they are. */

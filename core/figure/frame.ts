@@ -1,9 +1,12 @@
-import type { Point } from './camera.ts';
-import { drawingOf, type Drawing } from './drawing.ts';
-import { jointsOf } from './joints.ts';
+import { bodyOf } from './body.ts';
+import { BUILDS } from './build.ts';
+import { viewOf, type Point, type View } from './camera.ts';
+import { drawingOf, isHeld, type Drawing } from './drawing.ts';
+import { jointsOf, type Joints } from './joints.ts';
 import type { Camera, Motion } from './motion.ts';
 import type { Disc } from './outline.ts';
 import { keyframeAt } from './poseAt.ts';
+import { propShapes } from './propShapes.ts';
 
 /** The part of a picture's plane that is shown: right and down from its upper left corner, in fractions of stature. */
 export interface Frame {
@@ -26,36 +29,70 @@ const CLOSE = -0.47;
  * @param least least height, in statures
  */
 export function frameOf(motion: Motion, camera: Camera, aspect: number, least = 1.06): Frame {
-  const points = Array.from({ length: INSTANTS }, (_, index) => {
-    const share = index / INSTANTS;
-    return pointsOf(
-      motion.close ?? false,
-      drawingOf(motion, jointsOf(keyframeAt(motion, share)), share, 'right', camera, [], 'full'),
-    );
-  }).flat();
-  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
-  const [left, right] = [Math.min(...xs) - MARGIN, Math.max(...xs) + MARGIN];
+  const view = viewOf(camera, 'right');
+  const shares = Array.from({ length: INSTANTS }, (_, index) => index / INSTANTS);
+  const reach = reachOf(
+    shares.flatMap((share) => {
+      const joints = jointsOf(keyframeAt(motion, share));
+      if (motion.close) return closePoints(drawingOf(motion, joints, share, 'right', camera, [], 'full'));
+      return outermost(motion, joints, share, view);
+    }),
+  );
+  const [left, right] = [reach.left - MARGIN, reach.right + MARGIN];
   const floor =
-    camera === 'above' ? Math.max(...ys) + MARGIN : motion.close ? CLOSE : Math.max(MARGIN, ...ys.map((y) => y + 0.03));
-  const top = Math.min(...ys) - MARGIN;
+    camera === 'above' ? reach.bottom + MARGIN : motion.close ? CLOSE : Math.max(MARGIN, reach.bottom + 0.03);
+  const top = reach.top - MARGIN;
   const height = Math.max(motion.close ? least * 0.62 : least, floor - top, (right - left) / aspect);
   const width = height * aspect;
   const bottom = camera === 'above' ? (floor + top + height) / 2 : floor;
   return { x: (left + right - width) / 2, y: bottom - height, width, height };
 }
 
-function pointsOf(close: boolean, { pieces, props, discs, behind }: Drawing): readonly Point[] {
-  const flesh = pieces.flatMap((piece) =>
-    piece.kind === 'line'
-      ? piece.strokes.flatMap(({ points }) => points)
-      : piece.tone === 'halo'
-        ? []
-        : [...piece.discs.flatMap(cornersOf), ...piece.areas.flat()],
+/** The least upright rectangle round some discs. */
+function reachOf(discs: readonly Round[]): Readonly<Record<'left' | 'right' | 'top' | 'bottom', number>> {
+  let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const { centre, radius } of discs) {
+    const [x, y] = centre;
+    left = Math.min(left, x - radius);
+    right = Math.max(right, x + radius);
+    top = Math.min(top, y - radius);
+    bottom = Math.max(bottom, y + radius);
+  }
+  return { left, right, top, bottom };
+}
+
+/** A disc of the picture; a point is one without a breadth. */
+type Round = Pick<Disc, 'centre' | 'radius'>;
+const point = (centre: Point): Round => ({ centre, radius: 0 });
+
+/** How far the fuller body and its things reach: what is spanned round balls reaches no further than they do. */
+function outermost(motion: Motion, joints: Joints, share: number, view: View): readonly Round[] {
+  const bodies = [joints, ...(motion.partner ? [jointsOf(motion.partner)] : [])];
+  const flesh = bodies.flatMap((one) =>
+    bodyOf(one, BUILDS.full).flatMap(({ hulls }) =>
+      hulls.flatMap((hull) => hull.map(({ at, radius }) => ({ centre: view.project(at), radius }))),
+    ),
   );
-  // A wall may run out of the picture: only where it stands counts.
+  const things = (motion.props ?? []).flatMap((prop) =>
+    propShapes(prop, joints, share).flatMap((shape): readonly Round[] => {
+      if (shape.kind === 'disc') return [{ centre: view.project(shape.centre), radius: shape.radius }];
+      // A wall may run out of the picture: only where it stands counts.
+      const wall = shape.soft === true && !isHeld(prop);
+      return (wall ? shape.points.slice(0, 1) : shape.points).map((one) => point(view.project(one)));
+    }),
+  );
+  return [...flesh, ...things];
+}
+
+/** What a close picture shows of a drawing. */
+function closePoints({ pieces, props, discs, behind }: Drawing): readonly Round[] {
+  const flesh = pieces.flatMap((piece) => {
+    if (piece.kind === 'line') return piece.strokes.flatMap(({ points }) => points);
+    return piece.tone === 'halo' ? [] : [...piece.discs.flatMap(cornersOf), ...piece.areas.flat()];
+  });
   const walls = behind.flatMap(({ points }) => points.slice(0, 1));
   const things = [...props.flatMap(({ points }) => points), ...discs.flatMap(cornersOf)];
-  return [...flesh, ...things, ...walls].filter(([, y]) => !close || y < CLOSE);
+  return [...flesh, ...things, ...walls].filter(([, y]) => y < CLOSE).map(point);
 }
 
 const cornersOf = ({ centre: [x, y], radius }: Disc): readonly Point[] => [

@@ -1,5 +1,6 @@
 import { check } from '@prompt-spark/contract/check';
-import { SCHEMA_VERSIONS, upgrade, type DocumentKind } from '@prompt-spark/contract/documents';
+import { SCHEMA_VERSIONS, type DocumentKind } from '@prompt-spark/contract/documents';
+import { upgrade } from '@prompt-spark/contract/upgrade';
 import type { Unreadable } from '@prompt-spark/contract/page';
 import type Joi from 'joi';
 

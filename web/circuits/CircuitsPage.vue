@@ -6,6 +6,7 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useAction } from '../shell/useAction.ts';
+import { useUndo } from '../shell/useUndo.ts';
 import { useGradually } from '../loading/useGradually.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
@@ -28,8 +29,7 @@ const router = useRouter();
 const { busy, act } = useAction();
 const wanted = ref('');
 const tag = ref('');
-/** What was last removed, with how many sessions of the next weeks use it. */
-const gone = ref<{ id: string; title: string; sessions: number } | null>(null);
+const undo = useUndo();
 const starting = ref(false);
 /** The circuit that a copy is asked of. */
 const copying = shallowRef<CircuitSummary | null>(null);
@@ -71,21 +71,13 @@ function keep(circuit: Circuit, siteId: string | null): Promise<boolean> {
 
 async function takeOut(id: string, title: string): Promise<void> {
   if (!(await act(() => circuits.takeOut(id)))) return;
-  gone.value = { id, title, sessions: 0 };
+  const words = `“${title}” removed.`;
+  undo.offer({ key: id, words, undo: 'Restore it', back: () => circuits.bringBack(id) });
   // The schedule keeps what was booked; that it does is said once it is known.
   const count = await circuits.sessionsAhead(id).catch(() => 0);
-  if (gone.value.id === id) gone.value = { id, title, sessions: count };
-}
-const goneWords = computed(() => {
-  if (!gone.value) return '';
-  const { title, sessions: count } = gone.value;
-  if (count === 0) return `“${title}” removed.`;
-  return `“${title}” removed. ${count === 1 ? 'A session' : `${String(count)} sessions`} in the schedule still ${count === 1 ? 'uses' : 'use'} it.`;
-});
-
-async function bringBack(): Promise<void> {
-  const { value } = gone;
-  if (value && (await act(() => circuits.bringBack(value.id)))) gone.value = null;
+  const use =
+    count === 1 ? 'A session in the schedule still uses' : `${String(count)} sessions in the schedule still use`;
+  if (count > 0) undo.reword(id, `${words} ${use} it.`);
 }
 </script>
 
@@ -144,14 +136,7 @@ async function bringBack(): Promise<void> {
       :standing="stored"
       @update:model-value="copying = null"
     />
-    <UndoNotice
-      v-if="gone"
-      :key="gone.id"
-      :words="goneWords"
-      undo="Restore it"
-      @undo="bringBack"
-      @close="gone = null"
-    />
+    <UndoNotice v-if="undo.last.value" :undo="undo" />
   </section>
 </template>
 

@@ -1,71 +1,17 @@
 <script setup lang="ts">
-import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
-import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
-import type { Drill } from '@prompt-spark/core/drills/drill';
-import { libraryOf } from '@prompt-spark/core/drills/library';
-import { clock } from '../wording/clock.ts';
+import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import TimeFuse from '../fuse/TimeFuse.vue';
+import { clock } from '../wording/clock.ts';
+import { DOOR_CIRCUIT, DOOR_LIBRARY, DOOR_LINES } from './doorCircuit.ts';
 
-/** A small board and the fuse it makes, timed here and now: nobody is signed in, so it brings three drills of its own. */
-const plain = {
-  kit: [],
-  substitutes: {},
-  cautions: [],
-  aliases: [],
-  sideWord: 'side',
-  space: 'spot',
-  view: 'front',
-} as const;
-const shared = {
-  cues: ['—'],
-  fault: { seen: '—', fix: '—' },
-  felt: '—',
-  shortestUseful: 10,
-  ladder: [],
-  energy: { kind: 'estimate', met: 3 },
-  targets: {},
-  planes: ['sagittal'],
-  figure: '',
-  noGentler: '',
-  noStronger: '',
-} as const;
-const dose = { dose: { kind: 'time', seconds: { low: 30, high: 30 } }, sides: 'both' } as const;
-const make = (id: string, name: string, effort: number, posture: Drill['posture']): Drill => ({
-  ...plain,
-  ...shared,
-  id,
-  name,
-  effort,
-  posture,
-  phases: ['raise'],
-  sidesAllowed: ['both', 'each', 'alternate'],
-  usual: dose,
-});
-const library = libraryOf([
-  make('a', 'Step jack', 3, 'standing'),
-  make('b', 'Lateral lunge', 5, 'standing'),
-  make('c', 'Cat-cow', 2, 'quadruped'),
-  make('d', 'Squat jump', 8, 'squat'),
-]);
-const lines = [
-  'raise',
-  '  step jack 40s',
-  'mobilise 2 rounds rest 10s',
-  '  lateral lunge 5/side alt',
-  '  cat-cow 5 @4s',
-  'potentiate',
-  '  squat jump 4',
-];
-const { segments, total, hidden } = timeCircuit(
-  readWhiteboard(lines.join('\n'), library).circuit,
-  occasionOf({ library }),
-);
+/** A small board and the fuse it makes, timed here and now. */
+const { segments, total, hidden } = timeCircuit(DOOR_CIRCUIT, occasionOf({ library: DOOR_LIBRARY }));
 </script>
 
 <template>
   <figure class="picture">
-    <pre>{{ lines.join('\n') }}</pre>
+    <pre>{{ DOOR_LINES.join('\n') }}</pre>
     <figcaption>
       <TimeFuse :segments="segments" labels />
       <p>

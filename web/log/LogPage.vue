@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { RunSummary } from '@prompt-spark/contract/run';
-import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useAction } from '../shell/useAction.ts';
+import { useUndo } from '../shell/useUndo.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import MoreBelow from '../loading/MoreBelow.vue';
@@ -24,13 +25,11 @@ const places = usePlacesStore();
 const { act } = useAction();
 const loading = useLoading(() => Promise.all([runs.load({}), places.load()]));
 const filtered = computed(() => Object.keys(runs.filter).length > 0);
-/** What was last taken out of the log, until it is forgotten. */
-const gone = shallowRef<RunSummary | null>(null);
-async function takeOut(run: RunSummary): Promise<void> {
-  if (await act(() => runs.takeOut(run.id))) gone.value = run;
-}
-async function bringBack(id: string): Promise<void> {
-  if (await act(() => runs.bringBack(id))) gone.value = null;
+const undo = useUndo();
+async function takeOut({ id, circuitTitle }: RunSummary): Promise<void> {
+  if (!(await act(() => runs.takeOut(id)))) return;
+  const words = `“${circuitTitle}” removed from the log.`;
+  undo.offer({ key: id, words, undo: 'Put it back', back: () => runs.bringBack(id) });
 }
 /** Of each run, another record of the same class: the wall and the phone may both have kept one. */
 const twins = computed(() => {
@@ -38,12 +37,6 @@ const twins = computed(() => {
   const own = runs.runs.filter(({ coachName }) => coachName === account.account?.coachName);
   return new Map(own.map((run) => [run.id, twinOf(run, own)] as const));
 });
-/** Two records that were made one, until it is forgotten. */
-const joined = shallowRef<{
-  readonly id: string;
-  readonly of: readonly [string, string];
-  readonly title: string;
-} | null>(null);
 /** Where the answer to a first press was lost, a second one joins nothing twice. */
 let idFor = stableIds();
 async function join(run: RunSummary): Promise<void> {
@@ -51,11 +44,12 @@ async function join(run: RunSummary): Promise<void> {
   if (!twin) return;
   const of = [run.id, twin.id] as const;
   const id = idFor(of);
-  if (await act(() => runs.join(run, twin, id))) joined.value = { id, of, title: run.circuitTitle };
+  if (!(await act(() => runs.join(run, twin, id)))) return;
+  const words = `“${run.circuitTitle}”: two records joined.`;
+  undo.offer({ key: id, words, undo: 'Take them apart', back: () => takeApart(id, of) });
 }
-async function takeApart({ id, of }: { readonly id: string; readonly of: readonly [string, string] }): Promise<void> {
-  if (!(await act(() => runs.takeApart(id, of)))) return;
-  joined.value = null;
+async function takeApart(id: string, of: readonly [string, string]): Promise<void> {
+  await runs.takeApart(id, of);
   // Joined once more, they are another record.
   idFor = stableIds();
 }
@@ -99,22 +93,7 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
       </div>
       <MoreBelow v-if="runs.next" :more="runs.more" />
     </LoadingGate>
-    <UndoNotice
-      v-if="joined"
-      :key="joined.id"
-      :words="`“${joined.title}”: two records joined.`"
-      undo="Take them apart"
-      @undo="takeApart(joined)"
-      @close="joined = null"
-    />
-    <UndoNotice
-      v-if="gone"
-      :key="gone.id"
-      :words="`“${gone.circuitTitle}” removed from the log.`"
-      undo="Put it back"
-      @undo="bringBack(gone.id)"
-      @close="gone = null"
-    />
+    <UndoNotice v-if="undo.last.value" :undo="undo" />
   </section>
 </template>
 

@@ -4,7 +4,7 @@ import type { ResultsInDrill } from '@prompt-spark/core/people/results';
 import type { ChartData } from 'chart.js';
 import { computed, useTemplateRef } from 'vue';
 import { Line } from 'vue-chartjs';
-import { overTime, type LineOptions } from '../painting/lineChart.ts';
+import { overTime, type LineOptions } from '../charts/lineChart.ts';
 import { useInk } from '../painting/useInk.ts';
 import { clock, dayName } from '../wording/clock.ts';
 

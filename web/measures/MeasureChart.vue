@@ -4,7 +4,7 @@ import type { Measured } from '@prompt-spark/core/people/measured';
 import type { ChartData } from 'chart.js';
 import { computed, useTemplateRef } from 'vue';
 import { Line } from 'vue-chartjs';
-import { overTime, type LineOptions } from '../painting/lineChart.ts';
+import { overTime, type LineOptions } from '../charts/lineChart.ts';
 import { useInk } from '../painting/useInk.ts';
 import { calendarDayName } from '../wording/clock.ts';
 import { UNIT_WORDS } from './measureWords.ts';

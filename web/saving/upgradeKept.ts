@@ -1,6 +1,6 @@
 import { check } from '@prompt-spark/contract/check';
 import { circuitSaveSchema } from '@prompt-spark/contract/circuit';
-import { upgrade } from '@prompt-spark/contract/documents';
+import { upgrade } from '@prompt-spark/contract/upgrade';
 import { newRunSchema } from '@prompt-spark/contract/run';
 import type Joi from 'joi';
 import { drawerPrefix } from './browserKeep.ts';

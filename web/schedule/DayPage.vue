@@ -19,7 +19,7 @@ import { useBooking } from './useBooking.ts';
 import { inBook } from './useClashes.ts';
 import { useTakenOut } from './useTakenOut.ts';
 
-const TakenOutNotice = defineAsyncComponent(() => import('./TakenOutNotice.vue'));
+const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
 /** One day of the schedule, every coach's beside the others', with what is held twice. */
 const { day } = defineProps<{
@@ -102,7 +102,7 @@ const clashes = computed(() => {
       </div>
     </LoadingGate>
     <BookingDialog v-if="open" v-model="open" :session="changed" :day="bookedDay" @take-out="taken.takeOut" />
-    <TakenOutNotice v-if="taken.notice.value" :taken="taken" />
+    <UndoNotice v-if="taken.undo.last.value" :undo="taken.undo" />
   </section>
 </template>
 

@@ -19,7 +19,7 @@ import { useSessionsStore } from './sessions.ts';
 import { sessionsByDay } from './sessionTime.ts';
 import { useTakenOut } from './useTakenOut.ts';
 
-const TakenOutNotice = defineAsyncComponent(() => import('./TakenOutNotice.vue'));
+const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
 /** The book a month at a time: every day with its sessions, to be looked at, moved and added to. */
 const { month } = defineProps<{
@@ -117,7 +117,7 @@ const { open, changed, day } = booking;
       </div>
     </LoadingGate>
     <BookingDialog v-if="open" v-model="open" :session="changed" :day="day" @take-out="taken.takeOut" />
-    <TakenOutNotice v-if="taken.notice.value" :taken="taken" />
+    <UndoNotice v-if="taken.undo.last.value" :undo="taken.undo" />
   </section>
 </template>
 

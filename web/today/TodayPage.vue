@@ -18,7 +18,7 @@ import WeekAhead from './WeekAhead.vue';
 
 const BookingDialog = defineAsyncComponent(() => import('../schedule/BookingDialog.vue'));
 const FirstPlace = defineAsyncComponent(() => import('./FirstPlace.vue'));
-const TakenOutNotice = defineAsyncComponent(() => import('../schedule/TakenOutNotice.vue'));
+const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
 /** What is on today, in order of time, and the week ahead. */
 const places = usePlacesStore();
@@ -93,7 +93,7 @@ const { act } = useAction();
       </div>
       <WeekAhead v-if="week.length" :sessions="week" @change="booking.change" @take-out="taken.takeOut" />
     </LoadingGate>
-    <TakenOutNotice v-if="taken.notice.value" :taken="taken" />
+    <UndoNotice v-if="taken.undo.last.value" :undo="taken.undo" />
   </section>
 </template>
 

@@ -1,4 +1,4 @@
-import { shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 
 /** How a coach writes times and dates. */
 export interface ClockStyle {
@@ -11,12 +11,14 @@ export interface ClockStyle {
 const KEY = 'prompt-spark-clock';
 const PLAIN: ClockStyle = { hours: 24, first: 'day' };
 
-/** The style of this browser, as it was chosen or as its language has it. */
-export const clockStyle = shallowRef<ClockStyle>(kept() ?? usual());
+const chosen = shallowRef(kept());
+
+/** The style of this browser, as it was chosen or as its language has it: a phone takes a while to find that out. */
+export const clockStyle = computed<ClockStyle>(() => chosen.value ?? usual());
 
 /** Chooses a style, for this browser. */
 export function chooseClockStyle(style: ClockStyle): void {
-  clockStyle.value = style;
+  chosen.value = style;
   localStorage.setItem(KEY, JSON.stringify(style));
 }
 

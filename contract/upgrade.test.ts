@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { check } from './check.ts';
 import { circuitSchema } from './circuit.ts';
-import { SCHEMA_VERSIONS, upgrade, type DocumentKind } from './documents.ts';
+import { SCHEMA_VERSIONS, type DocumentKind } from './documents.ts';
+import { upgrade } from './upgrade.ts';
 
 const KINDS = Object.keys(SCHEMA_VERSIONS) as DocumentKind[];
 

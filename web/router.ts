@@ -20,8 +20,10 @@ const oneOf = (asked: LocationQueryValue | LocationQueryValue[] | undefined): st
 export function createAppRouter(): Router {
   const router = createRouter({
     history: createWebHistory(),
-    // A new view starts at its top, the one gone back to where it was left; a filter of the same view moves nothing.
-    scrollBehavior: (to, from, left) => left ?? (to.path === from.path ? false : { top: 0 }),
+    // A new view starts at its top, the one gone back to where it was left; a filter of the same view moves nothing, and
+    // the first one is at its top: to scroll there would make a phone lay it out at once.
+    scrollBehavior: (to, from, left) =>
+      left ?? (to.path === from.path || from.matched.length === 0 ? false : { top: 0 }),
     routes: [
       { path: '/', redirect: '/today' },
       {

@@ -2,6 +2,7 @@ import { handlingOf } from '../drills/kit.ts';
 import { rankOf, type PostureRank } from '../drills/posture.ts';
 import type { Drill, Variant } from '../drills/drill.ts';
 import { servedOn } from '../drills/served.ts';
+import type { Targets } from '../drills/target.ts';
 import type { Seconds } from '../units.ts';
 import { suitedRung } from '../people/ability.ts';
 import type { Person } from '../people/person.ts';
@@ -9,7 +10,7 @@ import { fitsSite } from '../occasion/site.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { likenessTo } from './likeness.ts';
 import { isMisfit, keptOf, type Need } from './need.ts';
-import { KEPT, type Candidate, type SlotPlace } from './swap.ts';
+import type { Candidate, Kept, SlotPlace } from './swap.ts';
 
 /** What a swap is scored by; the weights add up to 1. Common practice, no source. */
 export const SWAP_WEIGHTS = {
@@ -30,21 +31,34 @@ export const LEAST_LIKENESS = 0.25;
 /** Every rung of the library that has the slot's purpose and fits the place: rungs of the same ladder among them. */
 export function candidatesFor(place: SlotPlace, occasion: Occasion): readonly Candidate[] {
   const { targets } = place.drill;
-  const [all, legs, arms] = KEPT.map((kept) => likenessTo(keptOf(targets, kept), occasion.session));
-  if (!all || !legs || !arms) return [];
+  const likenessOf = likenessFor(targets, occasion.session);
   const near = [place.drill, place.before, place.after].flatMap((drill) => (drill ? [rankOf(drill)] : []));
   return occasion.library.drills.flatMap((drill) => {
     const own = drill.id === place.drill.id;
     if (!own && place.seconds < leastSeconds(drill)) return [];
     return drill.ladder.flatMap((rung): readonly Candidate[] => {
-      const served = servedOn(drill, rung);
-      const likeness = { all: all(served), legs: legs(served), arms: arms(served) };
+      const likeness = likenessOf(servedOn(drill, rung));
       const same = own && rung.id === place.rung.id;
       const alike = Math.max(likeness.all, likeness.legs, likeness.arms);
       if (same || (!own && alike < LEAST_LIKENESS) || !fitsSite(drill, rung, occasion.site)) return [];
       return [{ drill, rung, own, likeness, score: commonScore(place, drill, rung, near) }];
     });
   });
+}
+
+/** Likeness by what is kept of a purpose. Most rungs of a drill serve the same targets: that is worked out once. */
+function likenessFor(targets: Targets, session: Occasion['session']): (served: Targets) => Candidate['likeness'] {
+  const of = (kept: Kept) => likenessTo(keptOf(targets, kept), session);
+  const [all, legs, arms] = [of('all'), of('legs'), of('arms')];
+  const known = new Map<Targets, Candidate['likeness']>();
+  return (served) => {
+    let found = known.get(served);
+    if (!found) {
+      found = { all: all(served), legs: legs(served), arms: arms(served) };
+      known.set(served, found);
+    }
+    return found;
+  };
 }
 
 /** A swap must be worth doing in the seconds of its slot; half of what is usually useful will do. */

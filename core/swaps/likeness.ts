@@ -13,6 +13,7 @@ export function likenessTo(of: Targets, session?: MainSession): (other: Targets)
     target,
     strength,
     weight: 1 + (session?.needs[target] ?? 0),
+    kin: kinOf(target),
   }));
   const whole = wanted.reduce((sum, { strength, weight }) => sum + strength * weight, 0);
   const most = wanted.reduce((best, { strength }) => Math.max(best, strength), 0);
@@ -22,8 +23,9 @@ export function likenessTo(of: Targets, session?: MainSession): (other: Targets)
   const purposes = new Set(own.length > 0 ? own : mains);
   return (other) => {
     let [shared, main] = [0, 0];
-    for (const { target, strength, weight } of wanted) {
-      const here = sharedOf(target, strength, other);
+    for (const one of wanted) {
+      const { target, strength, weight } = one;
+      const here = sharedOf(one, other);
       shared += here * weight;
       if (purposes.has(target)) main = Math.max(main, here / strength);
     }
@@ -36,11 +38,17 @@ const MAIN = 0.3;
 /** Two purposes that are as strong as this near one another are both the main one. */
 const AS_MUCH = 0.1;
 
+interface Wanted {
+  readonly target: Target;
+  readonly strength: number;
+  readonly kin: ReturnType<typeof kinOf>;
+}
+
 /** How much of a target is served: itself, or what stands near it. */
-function sharedOf(target: Target, strength: number, other: Targets): number {
+function sharedOf({ target, strength, kin }: Wanted, other: Targets): number {
   let most = Math.min(strength, other[target] ?? 0);
   if (most >= strength) return most;
-  for (const [near, share] of kinOf(target)) most = Math.max(most, share * Math.min(strength, other[near] ?? 0));
+  for (const [near, share] of kin) most = Math.max(most, share * Math.min(strength, other[near] ?? 0));
   return most;
 }
 

@@ -41,8 +41,7 @@ export interface SlotPlace {
 }
 
 /** Which part of a drill's purpose is to be kept: all of it, or what the limbs do that are not limited. */
-export const KEPT = ['all', 'legs', 'arms'] as const;
-export type Kept = (typeof KEPT)[number];
+export type Kept = 'all' | 'legs' | 'arms';
 
 /** A rung that anybody could be given in a slot, with how well it does the slot's job for anybody. */
 export interface Candidate {

@@ -135,8 +135,10 @@ export const usePeopleStore = defineStore('people', () => {
   };
 });
 
-const alphabet = new Intl.Collator();
+/** How names are put in order; a phone takes a while to open it, so it is opened when there are names. */
+let alphabet: Intl.Collator | undefined;
 
 function byName(records: readonly PersonRecord[]): readonly PersonRecord[] {
-  return records.toSorted((one, other) => alphabet.compare(one.document.name, other.document.name));
+  const { compare } = (alphabet ??= new Intl.Collator());
+  return records.toSorted((one, other) => compare(one.document.name, other.document.name));
 }

@@ -6,6 +6,7 @@ import { unreadCount } from '@prompt-spark/core/circuit/circuit';
 import { useAction } from '../shell/useAction.ts';
 import { useLater } from '../loading/useLater.ts';
 import { useLoading } from '../loading/useLoading.ts';
+import { turn } from '../loading/turn.ts';
 import { useStepsFrom } from '../loading/useSteps.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useEditingStore } from './store/editing.ts';
@@ -50,7 +51,9 @@ useLater([...Object.values(LATER), ...Object.values(LATER_TABS)]);
 
 async function open(): Promise<void> {
   await sheet.open(id);
-  editing.enterBlock(sheet.circuit.blocks.at(-1)?.id ?? '');
+  // What it comes to there and today is worked out in a turn of its own: a phone takes a while over time zones.
+  await turn();
+  editing.enterBlock(sheet.laid.circuit.blocks.at(-1)?.id ?? '');
   // Who can do what is added to what is shown; the sheet is there without it.
   void act(people.load);
 }

@@ -33,7 +33,8 @@ export function useFindings(): Readonly<ShallowRef<Reviewed>> {
     reviewed.value = { circuit: sheet.laid.circuit, findings: sheet.review(who) };
   }
 
-  useTimeoutFn(read, FIRST_MS);
+  // Where the tracks of its people are being worked out, it is read when they are there, and once.
+  useTimeoutFn(() => groupTracks.underway || read(), FIRST_MS);
   const readLater = useDebounceFn(read, PAUSE_MS);
   watch([() => sheet.laid, () => sheet.approach, () => sheet.session, () => groupTracks.tracks], () =>
     allSlots(sheet.laid.circuit).length > AFTER_EVERY_LETTER ? void readLater() : read(),

@@ -108,6 +108,8 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
     }
   }
   watch([places, limits, occasion, choices], workOut, { immediate: true });
+  /** Whether the tracks of people who are here are still being worked out. */
+  const underway = computed(() => people.value.length > 0 && tracks.value.length < places.value.length);
   const tracksOf = computed(() => new Map(tracks.value.map((one) => [one.slotId, one])));
 
   function assignment(place: SlotPlace, person: Person): Assignment {
@@ -119,7 +121,7 @@ export const useGroupTracksStore = defineStore('group tracks', () => {
   /** People who cannot do something as planned, and have no accepted track for it. */
   const toDecide = computed(() => new Set(tracks.value.flatMap(needing)));
 
-  return { supposed, day, own, people, occasion, places, tracks, tracksOf, assignment, needing, toDecide };
+  return { supposed, day, own, people, occasion, places, tracks, underway, tracksOf, assignment, needing, toDecide };
 });
 
 /** Everything about a slot that its tracks depend on. */

@@ -31,12 +31,17 @@ const CORE = /\/core\/(?!figure\/|formats\/|fit\/(?!plan))/;
 const FIGURE = /\/(?:core|web)\/figure\//;
 /** A line to type in, which many pages begin with; everything else to fill in comes when somebody does. */
 const TEXT_FIELD = /vuetify\/lib\/components\/(?:VTextField|VField|VInput|VLabel|VMessages|VCounter)\//;
+/** Words to tap, by which lists are narrowed, and a list as a file. */
+const TAPS = anyOf(
+  /vuetify\/lib\/components\/(?:VChip|VChipGroup|VSlideGroup|VAvatar|VImg|VResponsive)\//,
+  /web\/fields\/(?:CsvFile|TapRow|download|useImport)/,
+);
 const DAYS = anyOf(
   /vuetify\/lib\/components\/(?:VDate|VTime|VPicker|VConfirmEdit)/,
   /web\/fields\/(?:DayField|TimeField)/,
 );
 const FIELDS = anyOf(
-  /vuetify\/lib\/components\/(?:VSelect|VList|VMenu|VOverlay|VChip|VAvatar|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet|VSnackbar)/,
+  /vuetify\/lib\/components\/(?:VSelect|VList|VMenu|VOverlay|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet|VSnackbar)/,
   /web\/fields\//,
 );
 /** The circuit on the desk, which several pages share, with what judges it. */
@@ -66,6 +71,7 @@ export default defineConfig({
             { name: 'judgement', test: JUDGEMENT, priority: 2.6 },
             { name: 'figure', test: FIGURE, priority: 2.4 },
             { name: 'text-field', test: TEXT_FIELD, priority: 2.3 },
+            { name: 'taps', test: TAPS, priority: 2.25 },
             { name: 'days', test: DAYS, priority: 2.2 },
             { name: 'fields', test: FIELDS, priority: 2 },
             { name: 'stores', test: STORES, minShareCount: 3, priority: 1.4 },

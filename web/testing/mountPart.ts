@@ -33,11 +33,13 @@ export function mountPart(part: Component, props: Record<string, unknown> = {}):
       { path: '/:path(.*)*', component: {} },
     ],
   });
-  return (mounted = mount(part, {
+  const whole = mount(part, {
     props,
     attachTo: document.body,
     global: { plugins: [pinia, router, makeVuetify()] },
-  }));
+  }) as VueWrapper;
+  mounted = whole;
+  return whole;
 }
 
 /** What is on its way comes: answers of the server, turns of the page, what waits a moment. The test's clock is its own. */

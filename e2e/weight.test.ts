@@ -19,6 +19,8 @@ const PARTS = [
 
 /** Opens a page, and gives every script that came before it was shown. */
 async function scriptsBefore(page: Page, path: string, shown: string): Promise<readonly string[]> {
+  // What the page before had asked for is none of its own.
+  await page.goto('about:blank');
   const scripts: Promise<string>[] = [];
   page.on('response', (response) => {
     if (new URL(response.url()).pathname.endsWith('.js')) scripts.push(response.text());

@@ -1,8 +1,9 @@
 import type { CircuitDraft, CircuitSummary } from '@prompt-spark/contract/circuit';
 import type { Unreadable } from '@prompt-spark/contract/page';
 import { defineStore } from 'pinia';
-import { ref, shallowRef } from 'vue';
+import { shallowRef } from 'vue';
 import { call } from '../api/call.ts';
+import { usePages } from '../loading/usePages.ts';
 
 /** What circuits are listed: those with these words and this tag; all where both are empty. */
 export interface CircuitSearch {
@@ -17,33 +18,20 @@ export const useCircuitsStore = defineStore('circuits', () => {
   const circuits = shallowRef<readonly CircuitSummary[]>([]);
   const unreadable = shallowRef<readonly Unreadable[]>([]);
   const tags = shallowRef<readonly string[]>([]);
-  const search = shallowRef<CircuitSearch>(EVERYTHING);
-  const next = ref<string | null>(null);
-  let asked = 0;
-
-  /** Lists the first page of what is looked for. An answer that was overtaken by a later search is dropped. */
-  async function load(wanted: CircuitSearch = search.value): Promise<void> {
-    search.value = wanted;
-    asked += 1;
-    const now = asked;
-    const page = await call('circuits', { query: queryOf(wanted) });
-    if (now !== asked) return;
-    circuits.value = page.circuits;
-    unreadable.value = page.unreadable;
-    tags.value = page.tags;
-    next.value = page.next;
-  }
-
-  /** Lists the next page below what is there. */
-  async function more(): Promise<void> {
-    if (next.value === null) return;
-    const now = asked;
-    const page = await call('circuits', { query: { ...queryOf(search.value), after: next.value } });
-    if (now !== asked) return;
-    circuits.value = [...circuits.value, ...page.circuits];
-    unreadable.value = [...unreadable.value, ...page.unreadable];
-    next.value = page.next;
-  }
+  const {
+    wish: search,
+    next,
+    load,
+    more,
+  } = usePages(
+    EVERYTHING,
+    (wanted, after) => call('circuits', { query: { ...queryOf(wanted), ...(after === null ? {} : { after }) } }),
+    (page, below) => {
+      circuits.value = below ? [...circuits.value, ...page.circuits] : page.circuits;
+      unreadable.value = below ? [...unreadable.value, ...page.unreadable] : page.unreadable;
+      if (!below) tags.value = page.tags;
+    },
+  );
 
   /** Adds a circuit and gives its id. Sent again under the same id, it is added once. */
   async function add(draft: CircuitDraft, id: string = crypto.randomUUID()): Promise<string> {

@@ -1,8 +1,9 @@
 import type { ImportReport } from '@prompt-spark/contract/import';
-import type { NewRun, RunCorrection, RunSummary, RunTurn, RunWish } from '@prompt-spark/contract/run';
+import type { NewRun, RunCorrection, RunPage, RunSummary, RunTurn, RunWish } from '@prompt-spark/contract/run';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { call, ServerAway, ServerProblem } from '../api/call.ts';
+import { usePages } from '../loading/usePages.ts';
 import { withSeenIn } from '@prompt-spark/core/people/seen';
 import { usePeopleStore } from '../people/people.ts';
 import { runKeep } from '../saving/drawers.ts';
@@ -15,43 +16,38 @@ export type RunFilter = Omit<RunWish, 'after'>;
 /** The log, a page at a time, and the runs that wait in this browser for the server to take them. */
 export const useRunsStore = defineStore('runs', () => {
   const runs = shallowRef<readonly RunSummary[]>([]);
-  const filter = shallowRef<RunFilter>({});
-  const next = ref<string | null>(null);
   const waiting = ref(0);
   const account = useAccountStore();
-  let asked = 0;
   /** What one coach ran goes out in that coach's name alone. */
   const outbox = () => runKeep(account.account?.coachId ?? '');
 
-  /** Lists the first page of what is asked for; an answer that was overtaken is dropped. */
-  async function load(wanted: RunFilter = filter.value): Promise<void> {
-    filter.value = wanted;
-    asked += 1;
-    const now = asked;
-    await sendWaiting();
-    const page = await call('runs', { query: wanted });
-    if (now !== asked) return;
-    runs.value = page.runs;
-    next.value = page.next;
-  }
+  const {
+    wish: filter,
+    next,
+    load,
+    more,
+  } = usePages<RunFilter, RunPage>(
+    {},
+    async (wanted, after) => {
+      // What waits here is in the list, too, once the server has it.
+      if (after === null) await sendWaiting();
+      return pageOf(wanted, after);
+    },
+    (page, below) => (runs.value = below ? [...runs.value, ...page.runs] : page.runs),
+  );
 
-  async function more(): Promise<void> {
-    if (next.value === null) return;
-    const now = asked;
-    const page = await call('runs', { query: { ...filter.value, after: next.value } });
-    if (now !== asked) return;
-    runs.value = [...runs.value, ...page.runs];
-    next.value = page.next;
-  }
+  const pageOf = (wanted: RunFilter, after: string | null): Promise<RunPage> =>
+    call('runs', { query: { ...wanted, ...(after === null ? {} : { after }) } });
 
   /** Every run that the filter lets through, page after page. */
   async function all(): Promise<readonly RunSummary[]> {
     const found: RunSummary[] = [];
-    for (let after: string | null | undefined; after !== null;) {
-      const page = await call('runs', { query: { ...filter.value, ...(after ? { after } : {}) } });
+    let after: string | null = null;
+    do {
+      const page: RunPage = await pageOf(filter.value, after);
       found.push(...page.runs);
       after = page.next;
-    }
+    } while (after !== null);
     return found;
   }
 

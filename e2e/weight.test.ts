@@ -1,13 +1,7 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import type { Browser, Page } from 'playwright-core';
-import { afterAll, beforeAll, expect, it } from 'vitest';
-import { enterDemo, launchBrowser, openWindow } from './browser.ts';
-
-let browser: Browser;
-beforeAll(async () => {
-  browser = await launchBrowser();
-});
-afterAll(() => browser.close());
+import { expect, it } from 'vitest';
 
 /** The most JavaScript that may come before the door or Today is shown, packed. */
 const MOST_BYTES = 200_000;
@@ -17,33 +11,49 @@ const PARTS = [
   ['the calendar', 'v-date-picker'],
 ] as const;
 
-/** Opens a page, and gives every script that came before it was shown. */
-async function scriptsBefore(page: Page, path: string, shown: string): Promise<readonly string[]> {
-  // What the page before had asked for is none of its own.
-  await page.goto('about:blank');
-  const scripts: Promise<string>[] = [];
-  page.on('response', (response) => {
-    if (new URL(response.url()).pathname.endsWith('.js')) scripts.push(response.text());
-  });
-  await page.goto(path);
-  await page.locator(shown).first().waitFor();
-  page.removeAllListeners('response');
-  return Promise.all(scripts);
+/** What the build says of a file: its name, and the files that come with it. */
+interface Built {
+  readonly file: string;
+  readonly imports?: readonly string[];
+}
+
+const DIST = join(import.meta.dirname, '../web/dist');
+const MANIFEST = JSON.parse(readFileSync(join(DIST, '.vite/manifest.json'), 'utf8')) as Readonly<Record<string, Built>>;
+
+/** The scripts that must be there before some sources can run, the application itself among them. */
+function scriptsOf(sources: readonly string[]): readonly string[] {
+  const files = new Set<string>();
+  function bring(name: string): void {
+    const built = MANIFEST[name];
+    if (!built) throw new Error(`The build has no ${name}.`);
+    if (files.has(built.file)) return;
+    files.add(built.file);
+    for (const other of built.imports ?? []) bring(other);
+  }
+  for (const source of ['index.html', ...sources]) bring(source);
+  return [...files].map((file) => readFileSync(join(DIST, file), 'utf8'));
 }
 
 it.each([
-  ['the door', '/door', 'h1', MOST_BYTES],
-  ['Today', '/today', '.card', MOST_BYTES],
-  ['the drills', '/drills', '.card', Infinity],
-  ['the circuits', '/circuits', '.card', Infinity],
-])('little comes before %s is shown, and no part that it does not begin with', async (_, path, shown, most) => {
-  const { context, page } = await openWindow(browser);
-  if (path !== '/door') await enterDemo(page);
-  const scripts = await scriptsBefore(page, path, shown);
-  expect(scripts.length).toBeGreaterThan(0);
+  ['the door', ['door/DoorPage.vue', 'door/SignInForm.vue', 'door/DoorPicture.vue'], MOST_BYTES],
+  ['Today', ['today/TodayPage.vue'], MOST_BYTES],
+  ['the drills', ['drills/DrillsPage.vue'], Infinity],
+  ['the circuits', ['circuits/CircuitsPage.vue'], Infinity],
+  ['the sheet', ['sheet/SheetPage.vue'], Infinity],
+])('little comes before %s is shown, and no part that it does not begin with', (_, sources, most) => {
+  const scripts = scriptsOf(sources);
   const early = PARTS.filter(([, says]) => scripts.some((script) => script.includes(says)));
   expect(early.map(([part]) => part)).toEqual([]);
   const bytes = scripts.reduce((sum, script) => sum + gzipSync(script).byteLength, 0);
   expect(bytes).toBeLessThanOrEqual(most);
-  await context.close();
+});
+
+it('tells those parts where they are', () => {
+  for (const [part, source] of [
+    ['the charts', 'log/RunOverTime.vue'],
+    ['the calendar', 'log/LogPage.vue'],
+  ] as const) {
+    const says = PARTS.find(([name]) => name === part)?.[1] ?? '';
+    expect([part, scriptsOf([source]).some((script) => script.includes(says))]).toEqual([part, true]);
+  }
 });

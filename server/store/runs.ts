@@ -1,26 +1,120 @@
 import { PAGE_SIZE } from '@prompt-spark/contract/page';
-import type { NewRun, RunCorrection, RunPage, RunTurn, RunTurns, RunWish } from '@prompt-spark/contract/run';
+import type {
+  NewRun,
+  RunCorrection,
+  RunPage,
+  RunSummary,
+  RunTurn,
+  RunTurns,
+  RunWish,
+} from '@prompt-spark/contract/run';
 import type { RunPace } from '@prompt-spark/core/session/gaps';
-import { and, asc, desc, eq, getTableColumns, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
+import {
+  and,
+  asc,
+  desc,
+  eq,
+  getTableColumns,
+  gte,
+  isNotNull,
+  isNull,
+  lt,
+  sql,
+  type Placeholder,
+  type SQL,
+} from 'drizzle-orm';
 import { circuit, coach, group, plannedSession, run, runTurn, site } from '../schema/tables.ts';
 import { cursorTo, endFrom } from './cursor.ts';
 import type { Database } from './database.ts';
+import { prepared } from './prepared.ts';
 import { roomForRuns } from './quotas.ts';
 
-/** What a list tells of a run; its gaps are told with its turns. */
-const { studioId: _, coachId: __, siteId: ___, pace: ____, takenOutAt: _____, ...SHOWN } = getTableColumns(run);
+/** What a list tells of a run; its gaps are told with its turns, and its times as they are sent. */
+const {
+  studioId: _,
+  coachId: __,
+  siteId: ___,
+  pace: ____,
+  takenOutAt: _____,
+  startedAt: ______,
+  finishedAt: _______,
+  ...SHOWN
+} = getTableColumns(run);
 
 /** A page of a studio's runs, last first, from where the last page ended. */
-export async function runsOf(
+export async function runsOf(database: Database, studioId: string, wish: RunWish = {}): Promise<RunPage> {
+  const rows = await pageOf(database, studioId, wish);
+  const shown = rows.slice(0, PAGE_SIZE);
+  const last = shown.at(-1);
+  return {
+    runs: shown.map(toSummary),
+    next: rows.length > PAGE_SIZE && last ? cursorTo(last) : null,
+  };
+}
+
+/** Said field by field: to copy all but a few of every row takes longer than packing the whole answer. */
+const toSummary = (row: Awaited<ReturnType<typeof pageOf>>[number]): RunSummary => ({
+  id: row.id,
+  sessionId: row.sessionId,
+  circuitId: row.circuitId,
+  circuitTitle: row.circuitTitle,
+  startedAt: instantOf(row.at),
+  finishedAt: instantOf(row.until),
+  endedEarly: row.endedEarly,
+  effort: row.effort,
+  warm: row.warm,
+  note: row.note,
+  marks: row.marks,
+  coachName: row.coachName,
+  groupId: row.groupId,
+  groupName: row.groupName,
+  siteName: row.siteName,
+  timeZone: row.timeZone,
+  planned: row.planned,
+  actual: row.actual,
+  paused: row.paused,
+});
+
+/** An instant as it is sent, from what the database writes to the microsecond. */
+const instantOf = (at: string): string => `${at.slice(0, 10)}T${at.slice(11, 23)}Z`;
+
+/** One more row than a page holds, to tell whether there is another page. */
+async function pageOf(
   database: Database,
   studioId: string,
-  { from, to, group: groupId, coach: coachId, circuit: circuitId, after }: RunWish = {},
-): Promise<RunPage> {
+  { from, to, group: groupId, coach: coachId, circuit: circuitId, after }: RunWish,
+) {
   const end = after === undefined ? undefined : endFrom(after);
-  const rows = await database
+  const narrowing = [
+    from === undefined ? undefined : gte(run.startedAt, new Date(from)),
+    to === undefined ? undefined : lt(run.startedAt, new Date(to)),
+    groupId === undefined ? undefined : eq(run.groupId, groupId),
+    coachId === undefined ? undefined : eq(run.coachId, coachId),
+    circuitId === undefined ? undefined : eq(run.circuitId, circuitId),
+  ];
+  if (narrowing.some(Boolean))
+    return rowsOf(database, eq(run.studioId, studioId), end && beyond(end.at, end.id), ...narrowing);
+  // The whole log is what is asked for most: its two statements are made once.
+  const own = eq(run.studioId, sql.placeholder('studioId'));
+  if (!end)
+    return prepared(database, 'runs_first_page', () => rowsOf(database, own).prepare('runs_first_page')).execute({
+      studioId,
+    });
+  return prepared(database, 'runs_further_page', () =>
+    rowsOf(database, own, beyond(sql.placeholder('at'), sql.placeholder('id'))).prepare('runs_further_page'),
+  ).execute({ studioId, ...end });
+}
+
+/** What comes after an end of a page. */
+const beyond = (at: string | Placeholder, id: string | Placeholder): SQL =>
+  sql`(${run.startedAt}, ${run.id}) < (${at}::timestamp at time zone 'UTC', ${id}::uuid)`;
+
+const rowsOf = (database: Database, ...conditions: readonly (SQL | undefined)[]) =>
+  database
     .select({
       ...SHOWN,
-      at: sql<string>`to_char(${run.startedAt} at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US')`,
+      at: inUtc(run.startedAt),
+      until: inUtc(run.finishedAt),
       coachName: coach.name,
       groupName: group.name,
       siteName: site.name,
@@ -30,31 +124,12 @@ export async function runsOf(
     .innerJoin(coach, and(eq(coach.studioId, run.studioId), eq(coach.id, run.coachId)))
     .leftJoin(group, and(eq(group.studioId, run.studioId), eq(group.id, run.groupId)))
     .leftJoin(site, and(eq(site.studioId, run.studioId), eq(site.id, run.siteId)))
-    .where(
-      and(
-        eq(run.studioId, studioId),
-        isNull(run.takenOutAt),
-        from === undefined ? undefined : gte(run.startedAt, new Date(from)),
-        to === undefined ? undefined : lt(run.startedAt, new Date(to)),
-        groupId === undefined ? undefined : eq(run.groupId, groupId),
-        coachId === undefined ? undefined : eq(run.coachId, coachId),
-        circuitId === undefined ? undefined : eq(run.circuitId, circuitId),
-        end && sql`(${run.startedAt}, ${run.id}) < (${end.at}::timestamp at time zone 'UTC', ${end.id}::uuid)`,
-      ),
-    )
+    .where(and(isNull(run.takenOutAt), ...conditions))
     .orderBy(desc(run.startedAt), desc(run.id))
     .limit(PAGE_SIZE + 1);
-  const shown = rows.slice(0, PAGE_SIZE);
-  const last = shown.at(-1);
-  return {
-    runs: shown.map(({ at: _, startedAt, finishedAt, ...rest }) => ({
-      ...rest,
-      startedAt: startedAt.toISOString(),
-      finishedAt: finishedAt.toISOString(),
-    })),
-    next: rows.length > PAGE_SIZE && last ? cursorTo(last) : null,
-  };
-}
+
+const inUtc = (column: typeof run.startedAt | typeof run.finishedAt) =>
+  sql<string>`to_char(${column} at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US')`;
 
 /** What every slot of a run took, in the order of the plan, and what its gaps did; undefined where there is no such run. */
 export async function turnsOf(database: Database, studioId: string, runId: string): Promise<RunTurns | undefined> {

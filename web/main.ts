@@ -16,9 +16,13 @@ async function upgradeWhatWasKept(): Promise<void> {
 }
 
 async function start(): Promise<void> {
-  const app = createApp(App).use(createPinia()).use(createAppRouter());
+  const app = createApp(App).use(createPinia());
   await turn();
-  app.use(makeVuetify());
+  app.use(createAppRouter());
+  await turn();
+  const vuetify = makeVuetify();
+  await turn();
+  app.use(vuetify);
   await turn();
   const notices = useNoticesStore();
   const report = (error: unknown): void => {

@@ -15,7 +15,7 @@ const BASE = anyOf(
   /web\/(?:main|App|router)/,
   /web\/(?:api|theme|loading|fuse|painting|workers)\//,
   /web\/shell\/(?!AppNotice|UndoNotice)/,
-  /web\/wording\/(?:capital|clock|clockStyle|phases)/,
+  /web\/wording\/(?:capital|clock|clockStyle|phases|wallClock)/,
   /web\/saving\/(?:browserKeep|drawers|keptBefore|leftBehind)/,
   /web\/fields\/(?:unreadFields|useForm)/,
   /web\/schedule\/(?:sessions|sessionTime|useBooking|useTakenOut)\.ts/,
@@ -26,7 +26,8 @@ const BASE = anyOf(
 );
 const SCHEMAS = /node_modules\/joi\/|\/contract\/(?!addresses|endpoint\.ts|documents|problem|check)/;
 /** What is read, swapped, reviewed and spoken: of no use where drills are only looked at. */
-const JUDGEMENT = /\/core\/(?:reading|whiteboard|template|review|swaps|coverage|prompts|session|measures|schedule)\//;
+const JUDGEMENT =
+  /\/core\/(?:reading\/(?!words)|(?:whiteboard|template|review|swaps|coverage|prompts|session|schedule)\/)/;
 const CORE = /\/core\/(?!figure\/|formats\/|fit\/(?!plan))/;
 const FIGURE = /\/(?:core|web)\/figure\//;
 /** A line to type in, which many pages begin with; everything else to fill in comes when somebody does. */
@@ -36,6 +37,8 @@ const TAPS = anyOf(
   /vuetify\/lib\/components\/(?:VChip|VChipGroup|VSlideGroup|VAvatar|VImg|VResponsive)\//,
   /web\/fields\/(?:CsvFile|TapRow|download|useImport)/,
 );
+/** Several views in one place, by tabs. */
+const TABS = /vuetify\/lib\/components\/(?:VTabs|VWindow)\//;
 const DAYS = anyOf(
   /vuetify\/lib\/components\/(?:VDate|VTime|VPicker|VConfirmEdit)/,
   /web\/fields\/(?:DayField|TimeField)/,
@@ -72,6 +75,7 @@ export default defineConfig({
             { name: 'figure', test: FIGURE, priority: 2.4 },
             { name: 'text-field', test: TEXT_FIELD, priority: 2.3 },
             { name: 'taps', test: TAPS, priority: 2.25 },
+            { name: 'tabs', test: TABS, priority: 2.22 },
             { name: 'days', test: DAYS, priority: 2.2 },
             { name: 'fields', test: FIELDS, priority: 2 },
             { name: 'stores', test: STORES, minShareCount: 3, priority: 1.4 },

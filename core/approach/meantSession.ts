@@ -1,3 +1,4 @@
+import { once } from '../once.ts';
 import { remembered } from '../remembered.ts';
 import { nameWords } from '../reading/words.ts';
 import type { Target } from '../drills/target.ts';
@@ -20,30 +21,33 @@ export function sessionsMeant(words: string, sessions: readonly MainSession[] = 
   const said = rootsOf(words);
   if (said.length === 0) return [];
   const meant = meantIn(said, sessions);
-  const specific = meant.filter(({ roots }) => !GENERAL.has(roots.join(' ')));
+  const specific = meant.filter(({ roots }) => !general().has(roots.join(' ')));
   const named = new Set((specific.length > 0 ? specific : meant).flatMap((found) => found.sessions));
   return sessions.filter((session) => named.has(session));
 }
 
 /** Words that say little where something else is said: a boxing class is boxing. */
-const GENERAL = new Set(
-  [
-    'strength',
-    'circuit',
-    'mixed',
-    'class',
-    'conditioning',
-    'general',
-    'work',
-    'lifting',
-    'fitness',
-    'workout',
-    'cardio',
-    'functional',
-    'field',
-    'stretch',
-    'break',
-  ].map((word) => rootsOf(word).join(' ')),
+const general = once(
+  () =>
+    new Set(
+      [
+        'strength',
+        'circuit',
+        'mixed',
+        'class',
+        'conditioning',
+        'general',
+        'work',
+        'lifting',
+        'fitness',
+        'workout',
+        'cardio',
+        'functional',
+        'field',
+        'stretch',
+        'break',
+      ].map((word) => rootsOf(word).join(' ')),
+    ),
 );
 
 function rootsOf(text: string): readonly string[] {

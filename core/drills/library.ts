@@ -1,3 +1,4 @@
+import { compareText } from '../compareText.ts';
 import { distance } from 'fastest-levenshtein';
 import type { Drill } from './drill.ts';
 import type { TaughtWord } from './taughtWord.ts';
@@ -59,7 +60,7 @@ export function nearestNames(typed: string, library: DrillLibrary, most = 3): re
     name: drill.name,
     score: nearness(wanted, name),
   }));
-  scored.sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
+  scored.sort((a, b) => b.score - a.score || compareText(a.name, b.name));
   const names = new Set(scored.filter((entry) => entry.score >= NEAR_ENOUGH).map((entry) => entry.name));
   return [...names].slice(0, most);
 }

@@ -1,3 +1,4 @@
+import { compareText } from '../compareText.ts';
 import Papa from 'papaparse';
 import type { Measure } from '../measures/measure.ts';
 import type { Person } from '../people/person.ts';
@@ -56,7 +57,7 @@ export function writePersonHistoryCsv(
       right: amountOf(right),
       unit: known.get(measureId)?.unit ?? '',
     })),
-  ].toSorted((one, other) => other.day.localeCompare(one.day));
+  ].toSorted((one, other) => compareText(other.day, one.day));
   const lines = rows.map((row) => HISTORY_COLUMNS.map((column) => row[column]));
   return `${Papa.unparse([[...HISTORY_COLUMNS], ...lines], { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
 }

@@ -1,3 +1,4 @@
+import { compareText } from '../compareText.ts';
 import type { Person } from './person.ts';
 import { seenIn, type SeenState } from './seen.ts';
 
@@ -29,7 +30,7 @@ export function attendanceOf(
   sessions: readonly HeldSession[],
 ): readonly Attendance[] {
   const inOrder = sessions.map(({ runId }) => runId);
-  const lastFirst = sessions.toSorted((one, other) => other.day.localeCompare(one.day)).map(({ runId }) => runId);
+  const lastFirst = sessions.toSorted((one, other) => compareText(other.day, one.day)).map(({ runId }) => runId);
   return people.map(({ id, name, seen }) => {
     const presenceIn = (runId: string): Presence => presenceFrom(seenIn(seen, runId)?.state);
     const presences = inOrder.map(presenceIn);

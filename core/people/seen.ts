@@ -1,3 +1,4 @@
+import { compareText } from '../compareText.ts';
 import type { Reached } from './reached.ts';
 import type { Region } from './region.ts';
 import type { Technique } from './technique.ts';
@@ -43,7 +44,7 @@ export const seenIn = (seen: readonly Seen[], runId: string): Seen | undefined =
 /** With what was seen in a run noted, in place of what was noted of that run before; the last day first. */
 export function withSeen(seen: readonly Seen[], next: Seen): readonly Seen[] {
   const others = seen.filter(({ runId }) => runId !== next.runId);
-  return [next, ...others].toSorted((one, other) => other.day.localeCompare(one.day)).slice(0, MOST_SEEN);
+  return [next, ...others].toSorted((one, other) => compareText(other.day, one.day)).slice(0, MOST_SEEN);
 }
 
 /** The graver of two states, as somebody is remembered who was seen twice in one class. */

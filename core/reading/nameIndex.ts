@@ -1,3 +1,4 @@
+import { once } from '../once.ts';
 import { remembered } from '../remembered.ts';
 import type { Drill, Variant } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
@@ -55,16 +56,16 @@ function sayingsOf(drill: Drill): readonly Saying[] {
   return [...own, ...rungs];
 }
 
-const POSED: Readonly<Partial<Record<Posture, string>>> = {
+const posedWords = once((): Readonly<Partial<Record<Posture, string>>> => ({
   seated: nameWords('sitting')[0] ?? '',
   standing: nameWords('standing')[0] ?? '',
-};
+}));
 
 function rungSayings(drill: Drill, rung: Variant, names: readonly (readonly string[])[]): readonly Saying[] {
   const given = (rung.aliases ?? []).map((name) => nameWords(name.toLowerCase()));
   const changed = nameWords(rung.name.toLowerCase());
   // "Seated" says enough of a rung that is done on a chair, and "standing" of one that is not done on the floor.
-  const posed = rung.posture !== drill.posture && POSED[rung.posture];
+  const posed = rung.posture !== drill.posture && posedWords()[rung.posture];
   return [
     ...given.map((words) => ({ drill, rungId: rung.id, words: new Set(words), from: 'name' as const })),
     ...names.map((words) => ({
@@ -141,7 +142,7 @@ export function likely(words: readonly string[], index: NameIndex, most = 3): re
   const wanted = new Set(words);
   const weigh = (word: string): number => index.weight.get(word) ?? UNKNOWN_WEIGHT;
   const asked = sum(wanted, weigh);
-  const moved = words.filter((word) => MOVEMENTS.has(word));
+  const moved = words.filter((word) => movements().has(word));
   const parts = partsIn(wanted);
   const common = new Map<Saying, number>();
   for (const word of wanted) {
@@ -165,28 +166,33 @@ export function likely(words: readonly string[], index: NameIndex, most = 3): re
 }
 
 /** What is done, as said in a name: a jump is not a walk, however much else they share. */
-const MOVEMENTS = new Set(
-  nameWords(
-    'jump squat lunge plank push bridge walk skip hop run jog sprint march crawl roll swing circle kick raise row carry deadlift hinge bend rock drop slam throw press pull curl step bound crunch climb twist nod rotation stretch shuffle jack',
-  ),
+const movements = once(
+  () =>
+    new Set(
+      nameWords(
+        'jump squat lunge plank push bridge walk skip hop run jog sprint march crawl roll swing circle kick raise row carry deadlift hinge bend rock drop slam throw press pull curl step bound crunch climb twist nod rotation stretch shuffle jack',
+      ),
+    ),
 );
 /** How much less near a drill is that does another movement. */
 const OTHER_MOVEMENT = 0.7;
 
 /** The parts of the body that a name may speak of, as coaches call them: circles of the neck are none of the hip. */
-const PARTS: readonly ReadonlySet<string>[] = [
-  'neck head',
-  'shoulder arm elbow wrist hand finger forearm chest',
-  'trunk spine thoracic core ab rib waist torso',
-  'hip leg knee ankle foot toe heel calf shin quad hamstring glute groin adductor thigh',
-].map((words) => new Set(nameWords(words)));
+const parts = once((): readonly ReadonlySet<string>[] =>
+  [
+    'neck head',
+    'shoulder arm elbow wrist hand finger forearm chest',
+    'trunk spine thoracic core ab rib waist torso',
+    'hip leg knee ankle foot toe heel calf shin quad hamstring glute groin adductor thigh',
+  ].map((words) => new Set(nameWords(words))),
+);
 /** How much less near a drill is that speaks of other parts only. */
 const OTHER_PART = 0.7;
 
 /** Which parts of the body words speak of, by number. */
 function partsIn(words: ReadonlySet<string>): ReadonlySet<number> {
   const found = new Set<number>();
-  for (const word of words) for (const [part, names] of PARTS.entries()) if (names.has(word)) found.add(part);
+  for (const word of words) for (const [part, names] of parts().entries()) if (names.has(word)) found.add(part);
   return found;
 }
 

@@ -1,3 +1,4 @@
+import { compareText } from '../compareText.ts';
 import { remembered } from '../remembered.ts';
 import type { Drill } from '../drills/drill.ts';
 import { drillAtStart, plainName, type DrillLibrary } from '../drills/library.ts';
@@ -30,7 +31,7 @@ export function nameSuggestions(text: string, library: DrillLibrary): readonly N
     const starts = matched[0]?.[0] === 0 && matched[0][1] === typed.length;
     return matched.length > 0 ? [{ ...name, matched, rank: (starts ? 0 : 2) + (name.own ? 0 : 1) }] : [];
   });
-  found.sort((one, other) => one.rank - other.rank || one.drill.name.localeCompare(other.drill.name));
+  found.sort((one, other) => one.rank - other.rank || compareText(one.drill.name, other.drill.name));
   const best = new Map<string, NameSuggestion>();
   for (const { drill, said, matched } of found) {
     if (!best.has(drill.id)) best.set(drill.id, { drill, said, matched });

@@ -1,3 +1,4 @@
+import { once } from '../once.ts';
 import { nameWords } from './words.ts';
 
 /**
@@ -9,8 +10,8 @@ export const STRANGERS: readonly string[] =
     '; ',
   );
 
-const known = STRANGERS.map((name) => nameWords(name));
+const known = once(() => STRANGERS.map((name) => nameWords(name)));
 
 /** Whether these words name a movement that is no drill of any warm-up: nothing is guessed at then. */
 export const isStranger = (words: readonly string[]): boolean =>
-  known.some((stranger) => stranger.every((word) => words.includes(word)));
+  known().some((stranger) => stranger.every((word) => words.includes(word)));

@@ -1,3 +1,4 @@
+import { once } from '../once.ts';
 import { MOST_CUE } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { rangeWords } from '../circuit/slotWords.ts';
@@ -127,10 +128,13 @@ function liftOf(line: SpokenLine, library: DrillLibrary): Meant | undefined {
 const LIFT_SETS = /\b(?:ramp(?:ing)?|warm|build|work)(?:ing)?[- ]?up(?: sets?)?\b|\bsets?\b/g;
 
 /** Words that say how a drill is done and leave it the same drill. */
-const CALM = new Set(
-  nameWords(
-    'slow slowly controlled control easy easily gentle gently light lightly smooth smoothly relaxed nice big steady loose loosely soft softly tempo pace warm warmup good form quality focus please just only keep try really very',
-  ),
+const calmWords = once(
+  () =>
+    new Set(
+      nameWords(
+        'slow slowly controlled control easy easily gentle gently light lightly smooth smoothly relaxed nice big steady loose loosely soft softly tempo pace warm warmup good form quality focus please just only keep try really very',
+      ),
+    ),
 );
 
 function nameOf({ parts, said }: SpokenLine, index: NameIndex): Meant | undefined {
@@ -145,14 +149,15 @@ function nameOf({ parts, said }: SpokenLine, index: NameIndex): Meant | undefine
       if (named) return sure(named);
     }
   }
-  const calmer = whole.filter((word) => !CALM.has(word));
+  const calmer = whole.filter((word) => !calmWords().has(word));
   const calm = exactly(calmer, index) ?? exactly([...calmer, ...(said.perhapsName ?? [])], index);
   if (calm && calmer.length > 0) return sure(calm, parts.slice(1));
   // The name comes first, and what is said after it is a cue where it names nothing.
   for (let to = parts.length - 1; to > 0; to -= 1) {
     const named = exactly(wordsOf(parts.slice(0, to)), index);
     const rest = parts.slice(to);
-    if (named && wordsOf(rest).every((word) => CALM.has(word) || !index.weight.has(word))) return sure(named, rest);
+    if (named && wordsOf(rest).every((word) => calmWords().has(word) || !index.weight.has(word)))
+      return sure(named, rest);
   }
   if (isStranger(whole)) return undefined;
   const headed = headOf(parts, index);
@@ -193,24 +198,27 @@ function begun(parts: readonly string[], index: NameIndex): Meant | undefined {
   return undefined;
 }
 
-const [BAND = ''] = nameWords('band');
+const BAND = 'band';
 /** What people have in their hands or on their legs: a squat with a band that no drill has is a squat, perhaps. */
-const KIT_WORDS = new Set(
-  nameWords(
-    'dumbbell dumbbells db kettlebell kb barbell bar empty plate plates medicine ball band loop long light heavy medium stick dowel broomstick pvc weighted weight weights bench box chair around knees ankles above',
-  ),
+const kitWords = once(
+  () =>
+    new Set(
+      nameWords(
+        'dumbbell dumbbells db kettlebell kb barbell bar empty plate plates medicine ball band loop long light heavy medium stick dowel broomstick pvc weighted weight weights bench box chair around knees ankles above',
+      ),
+    ),
 );
 
 /** Of these a band alone is meant, and where it is. */
-const BAND_WORDS = new Set(nameWords('band banded loop around above knees ankles'));
+const bandWords = once(() => new Set(nameWords('band banded loop around above knees ankles')));
 
 function withoutKit(words: readonly string[], perhaps: readonly string[], index: NameIndex): Guess | undefined {
-  const bare = words.filter((word) => !KIT_WORDS.has(word));
+  const bare = words.filter((word) => !kitWords().has(word));
   if (bare.length === words.length || bare.length === 0) return undefined;
   const named = exactly([...bare, ...perhaps], index) ?? exactly(bare, index);
   if (!named) return undefined;
-  const held = words.filter((word) => KIT_WORDS.has(word));
-  if (held.includes(BAND) && held.every((word) => BAND_WORDS.has(word))) {
+  const held = words.filter((word) => kitWords().has(word));
+  if (held.includes(BAND) && held.every((word) => bandWords().has(word))) {
     return { nearness: 1, meant: { named, sure: true, others: [], unsaid: [], banded: true } };
   }
   const others = likely(words, index, MOST_OTHERS + 1).filter(({ drill }) => drill !== named.drill);
@@ -225,7 +233,7 @@ function joinedOnly(words: readonly string[], index: NameIndex): readonly string
 function guessed(all: readonly string[], whole: readonly string[], index: NameIndex): Guess | undefined {
   const most = MOST_OTHERS + 1;
   const known = knownWords(
-    whole.filter((word) => !CALM.has(word) || index.weight.has(word)),
+    whole.filter((word) => !calmWords().has(word) || index.weight.has(word)),
     index,
   );
   const withPerhaps = knownWords(all, index);

@@ -1,3 +1,4 @@
+import { once } from '../once.ts';
 import type { MainSession } from '../approach/mainSession.ts';
 import { MAIN_SESSIONS } from '../approach/mainSessions.ts';
 import { sessionsMeant } from '../approach/meantSession.ts';
@@ -54,7 +55,7 @@ export function isKeptFrom(kept: string, purpose: string, sessions: readonly Mai
   const meant = new Set(meaningsOf(purpose, sessions));
   return kept.split(PARTS).some((part) => {
     // To keep something from fast work is not to keep it from an easy run.
-    const against = has(part, FAST_WORDS) ? [FAST] : namedBy(part, sessions);
+    const against = has(part, fastWords()) ? [FAST] : namedBy(part, sessions);
     return against.some((meaning) => meant.has(meaning));
   });
 }
@@ -62,9 +63,9 @@ export function isKeptFrom(kept: string, purpose: string, sessions: readonly Mai
 const PARTS = /,|\bor\b|\band\b/i;
 const FAST = 'fast';
 /** Words for what is done as fast or as hard as can be. Common practice, no source. */
-const FAST_WORDS = rootsOf('fast speed sprint jump hop bound plyo plyometric explosive power throw agility');
+const fastWords = once(() => rootsOf('fast speed sprint jump hop bound plyo plyometric explosive power throw agility'));
 /** Fast as well, but who says one of these means it and no other fast work. */
-const COMBAT_WORDS = rootsOf('sparring boxing martial kick');
+const combatWords = once(() => rootsOf('sparring boxing martial kick'));
 
 function rootsOf(words: string): ReadonlySet<string> {
   return new Set(nameWords(words));
@@ -84,5 +85,5 @@ function namedBy(words: string, sessions: readonly MainSession[]): readonly stri
 /** What a session is: those that its words name, and fast work where it is some. */
 function meaningsOf(words: string, sessions: readonly MainSession[]): readonly string[] {
   const named = namedBy(words, sessions);
-  return has(words, FAST_WORDS) || has(words, COMBAT_WORDS) ? [...named, FAST] : named;
+  return has(words, fastWords()) || has(words, combatWords()) ? [...named, FAST] : named;
 }

@@ -1,3 +1,4 @@
+import { compareText } from '../compareText.ts';
 import { servedOn } from '../drills/served.ts';
 import { ceilingsOf, type Ceilings } from '../people/ceilings.ts';
 import { permits, type Conflict } from '../people/conflictsOf.ts';
@@ -51,7 +52,7 @@ export function swapsFor(
   return { conflicts, swaps: usesOfTheTime(place, ceilings, occasion, tolerated), nothingFits: true };
 }
 
-const byName = (one: Candidate, other: Candidate): number => one.drill.id.localeCompare(other.drill.id);
+const byName = (one: Candidate, other: Candidate): number => compareText(one.drill.id, other.drill.id);
 
 /**
  * The best rung of each drill, each movement once, and never what is planned under another name; after them the other rungs

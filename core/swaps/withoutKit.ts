@@ -1,3 +1,4 @@
+import { compareText } from '../compareText.ts';
 import type { Kit } from '../drills/kit.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { candidatesFor, LEAST_LIKENESS, SWAP_WEIGHTS } from './candidates.ts';
@@ -21,7 +22,7 @@ export function withoutKit(
   const kit = new Set([...site.kit].filter((item) => !lacking.has(item)));
   const does = candidatesFor(place, { ...occasion, site: { ...site, kit } })
     .filter((candidate) => standsIn(candidate, place, there))
-    .toSorted((one, other) => worthOf(other) - worthOf(one) || one.drill.id.localeCompare(other.drill.id));
+    .toSorted((one, other) => worthOf(other) - worthOf(one) || compareText(one.drill.id, other.drill.id));
   const [best] = does;
   return best && { drillId: best.drill.id, variantId: best.rung.id };
 }

@@ -3,6 +3,7 @@ import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 import { call } from '../api/call.ts';
 import { loadOnce } from '../loading/loadOnce.ts';
+import { compareNames } from '../wording/alphabet.ts';
 
 /** The sites, groups and coaches of the studio. */
 export const usePlacesStore = defineStore('places', () => {
@@ -19,7 +20,7 @@ export const usePlacesStore = defineStore('places', () => {
     const version = siteOf(id)?.version ?? null;
     const kept = await call('saveSite', { id, body: { version, site: details } });
     const others = places.value.sites.filter((site) => site.id !== id);
-    const sites = [...others, kept].toSorted((one, other) => one.name.localeCompare(other.name));
+    const sites = [...others, kept].toSorted((one, other) => compareNames(one.name, other.name));
     places.value = { ...places.value, sites };
   }
 

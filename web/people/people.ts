@@ -8,6 +8,7 @@ import { call } from '../api/call.ts';
 import { pagesOfPeople } from '../api/people.ts';
 import { inTurn } from '../saving/inTurn.ts';
 import { loadOnce } from '../loading/loadOnce.ts';
+import { compareNames } from '../wording/alphabet.ts';
 
 /** The people this coach coaches. Kept in memory only: nothing of it goes to the browser's storage. */
 export const usePeopleStore = defineStore('people', () => {
@@ -135,10 +136,6 @@ export const usePeopleStore = defineStore('people', () => {
   };
 });
 
-/** How names are put in order; a phone takes a while to open it, so it is opened when there are names. */
-let alphabet: Intl.Collator | undefined;
-
 function byName(records: readonly PersonRecord[]): readonly PersonRecord[] {
-  const { compare } = (alphabet ??= new Intl.Collator());
-  return records.toSorted((one, other) => compare(one.document.name, other.document.name));
+  return records.toSorted((one, other) => compareNames(one.document.name, other.document.name));
 }

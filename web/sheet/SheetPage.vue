@@ -51,7 +51,9 @@ useLater([...Object.values(LATER), ...Object.values(LATER_TABS)]);
 
 async function open(): Promise<void> {
   await sheet.open(id);
-  // What it comes to there and today is worked out in a turn of its own: a phone takes a while over time zones.
+  // Its seconds are worked out in a turn of their own: a phone takes a while over them.
+  await turn();
+  void sheet.timeline;
   await turn();
   editing.enterBlock(sheet.laid.circuit.blocks.at(-1)?.id ?? '');
   // Who can do what is added to what is shown; the sheet is there without it.

@@ -1,6 +1,7 @@
 import { clockWords as clock } from '@prompt-spark/core/clockWords';
 import type { Seconds } from '@prompt-spark/core/units';
 import { clockStyle } from './clockStyle.ts';
+import { wallClock } from './wallClock.ts';
 
 export { clock };
 
@@ -86,65 +87,6 @@ export function calendarDay(instant: string | Date, timeZone?: string): string {
 export function secondsOfDay(instant: Date, timeZone?: string): Seconds {
   const { hours, minutes, seconds } = wallClock(instant, timeZone);
   return hours * 3600 + minutes * 60 + seconds + instant.getMilliseconds() / 1000;
-}
-
-interface WallClock {
-  readonly year: number;
-  readonly month: number;
-  readonly day: number;
-  readonly hours: number;
-  readonly minutes: number;
-  readonly seconds: number;
-}
-
-/**
- * What calendar and clock on the wall of a place show. Where the browser itself is, its own clock tells: the library of
- * time zones takes a phone a fifth of a second to open, and is left shut until it is needed.
- */
-function wallClock(instant: Date, timeZone?: string): WallClock {
-  if (timeZone === undefined) {
-    return {
-      year: instant.getFullYear(),
-      month: instant.getMonth() + 1,
-      day: instant.getDate(),
-      hours: instant.getHours(),
-      minutes: instant.getMinutes(),
-      seconds: instant.getSeconds(),
-    };
-  }
-  const parts = new Map(
-    formatIn(timeZone)
-      .formatToParts(instant)
-      .map(({ type, value }) => [type, Number(value)]),
-  );
-  const of = (type: Intl.DateTimeFormatPartTypes): number => parts.get(type) ?? NaN;
-  return {
-    year: of('year'),
-    month: of('month'),
-    day: of('day'),
-    hours: of('hour'),
-    minutes: of('minute'),
-    seconds: of('second'),
-  };
-}
-
-const formats = new Map<string, Intl.DateTimeFormat>();
-
-function formatIn(timeZone: string): Intl.DateTimeFormat {
-  const known = formats.get(timeZone);
-  if (known) return known;
-  const format = new Intl.DateTimeFormat('en-GB', {
-    timeZone,
-    year: 'numeric',
-    month: 'numeric',
-    day: 'numeric',
-    hour: 'numeric',
-    minute: 'numeric',
-    second: 'numeric',
-    hourCycle: 'h23',
-  });
-  formats.set(timeZone, format);
-  return format;
 }
 
 const two = (number: number): string => String(number).padStart(2, '0');

@@ -7,11 +7,13 @@ import { useSheetStore } from '../store/sheet.ts';
 /** How saving stands, in words. */
 const sheet = useSheetStore();
 const { busy, act } = useAction();
+/** As it was saved when it was opened, perhaps days ago: the hour is told of what is saved here and now. */
+const opened = sheet.saving.kind === 'saved' ? sheet.saving.at : '';
 const words = computed(() => {
   const state = sheet.saving;
   switch (state.kind) {
     case 'saved':
-      return `Saved ${timeOfDay(state.at)}`;
+      return state.at === opened ? 'Saved' : `Saved ${timeOfDay(state.at)}`;
     case 'saving':
       return 'Saving…';
     case 'away':

@@ -12,7 +12,7 @@ beforeEach(async () => {
   setActivePinia(createPinia());
   vi.useFakeTimers();
   fakeBrowser(circuitServer);
-  await useSheetStore().open(CIRCUIT_ID);
+  await Promise.all([useSheetStore().open(CIRCUIT_ID), vi.advanceTimersByTimeAsync(1)]);
   scope = effectScope();
 });
 afterEach(() => {

@@ -52,7 +52,7 @@ async function opened(answer: typeof circuitServer = circuitServer) {
   setActivePinia(createPinia());
   fakeBrowser(answer);
   const [sheet, editing] = [useSheetStore(), useEditingStore()];
-  await sheet.open(CIRCUIT_ID);
+  await Promise.all([sheet.open(CIRCUIT_ID), vi.advanceTimersByTimeAsync(1)]);
   editing.enterAll(BOARD);
   return { sheet, editing };
 }

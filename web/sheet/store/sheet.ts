@@ -13,6 +13,7 @@ import { emptyCircuit } from '@prompt-spark/core/circuit/circuit';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { call, ServerAway } from '../../api/call.ts';
+import { turn } from '../../loading/turn.ts';
 import { useAfterPaint } from '../../painting/useAfterPaint.ts';
 import { CircuitKeeper, type SaveState } from '../../saving/circuitKeeper.ts';
 import type { BrowserKeep } from '../../saving/browserKeep.ts';
@@ -115,6 +116,9 @@ export const useSheetStore = defineStore('sheet', () => {
     void pace.load();
     await Promise.all([library.load(), standards.load(), closing]);
     const { record, left } = await recordOrLeft(circuitId, drafts());
+    // What its words mean takes a phone a while the first time: in a turn of its own.
+    mainSessionOf((left ?? record).circuit.purpose, standards.sessions);
+    await turn();
     // Back at the same circuit from another page, and nobody changed it: what was done can still be undone.
     const same = !left && before?.settled === record.version;
     keeper = new CircuitKeeper(circuitId, record, {

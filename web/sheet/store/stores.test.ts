@@ -27,7 +27,7 @@ describe('the desk', () => {
   const opened = async () => {
     fakeBrowser(answer);
     const [sheet, editing] = [useSheetStore(), useEditingStore()];
-    await sheet.open(ID);
+    await Promise.all([sheet.open(ID), vi.advanceTimersByTimeAsync(1)]);
     return { sheet, editing };
   };
   const rows = (sheet: ReturnType<typeof useSheetStore>) =>

@@ -1,5 +1,6 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 import vuetify from 'vite-plugin-vuetify';
 import { lateStyles } from './lateStyles.ts';
 import { appOnDevice } from './offline/appOnDevice.ts';
@@ -50,7 +51,7 @@ const FIELDS = anyOf(
 /** The circuit on the desk, which several pages share, with what judges it. */
 const DESK = /web\/(?:sheet\/|voice\/|wording\/trackWords)/;
 /** What is kept and fetched, and what it is called: no field and no judgement is needed for it, and many pages begin with it. */
-const STORES = /web\/(?:library|people|circuits|occasion|saving|keys|wording|drills|schedule)\/[a-z]\w*\.ts$/;
+const STORES = /web\/(?:library|people|circuits|occasion|saving|keys|wording|drills)\/(?!trackWords)[a-z]\w*\.ts$/;
 /** What several pages share beside that: small files, which come quicker in one; without what is shown now and then. */
 const SHARED = /web\/(?!shell\/(?:AppNotice|UndoNotice)).*\.(?:ts|vue)/;
 
@@ -59,7 +60,15 @@ const api = process.env['API'] ?? 'http://127.0.0.1:4380';
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [vue(), vuetify({ autoImport: true }), shippedLibrary(), lateStyles(), appOnDevice()],
+  plugins: [
+    vue(),
+    vuetify({ autoImport: true }),
+    shippedLibrary(),
+    lateStyles(),
+    // Packed once, as well as it can be, and not anew for everybody who asks.
+    compression({ algorithms: ['brotliCompress', 'gzip'], include: /\.(?:css|js|json|svg|txt)$/, threshold: 1000 }),
+    appOnDevice(),
+  ],
   worker: { format: 'es', plugins: () => [shippedLibrary()] },
   build: {
     manifest: true,

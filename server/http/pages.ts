@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Welcome } from '@prompt-spark/contract/account';
 import express, { Router, type Request, type Response } from 'express';
+import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { filesAhead } from './filesAhead.ts';
 
@@ -84,7 +85,15 @@ export function pages({ folder, welcome }: PageParts): Router {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   const ahead = filesAhead(folder);
   const router = Router();
-  router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  router.use(
+    '/assets',
+    // Packed by the build; by plain http a browser takes gzip alone.
+    expressStaticGzip(join(folder, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { immutable: true, maxAge: '1y', fallthrough: false },
+    }),
+  );
   // The page as a file is one without what it is filled with.
   router.get('/index.html', (_request, response) => response.redirect(301, '/'));
   router.use(express.static(folder, { index: false }));

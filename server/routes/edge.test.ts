@@ -8,6 +8,7 @@ import { get } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readEnvironment } from '../environment.ts';
 import { newMetrics, serveMetrics } from '../http/metrics.ts';
@@ -242,6 +243,29 @@ describe('a page', () => {
     expect(answer.headers['location']).toBe('/');
     expect(answer.text).not.toContain('%CSP_NONCE%');
     expect((await page(new Visitor(served), '/').expect(200)).text).not.toContain('%CSP_NONCE%');
+    await served.close();
+  });
+
+  it('comes with files as small as the browser can unpack, which it may keep for good', async () => {
+    const script = 'export const board = "Dead bug";\n'.repeat(40);
+    writeFileSync(join(folder, 'assets/board.js'), script);
+    writeFileSync(join(folder, 'assets/board.js.br'), brotliCompressSync(script));
+    writeFileSync(join(folder, 'assets/board.js.gz'), gzipSync(script));
+    const served = await testServer(undefined, { webFolder: folder });
+    const ask = (encodings: string) =>
+      page(new Visitor(served), '/assets/board.js').set('Accept-Encoding', encodings).buffer(true).expect(200);
+    for (const [encodings, sent] of [
+      ['gzip, deflate, br, zstd', 'br'],
+      ['gzip, deflate', 'gzip'],
+      ['identity', undefined],
+    ] as const) {
+      const { headers, text } = await ask(encodings);
+      expect([headers['content-encoding'], headers['vary']]).toEqual([sent, 'Accept-Encoding']);
+      expect(headers['content-type']).toMatch(/^text\/javascript/);
+      expect(headers['cache-control']).toBe('public, max-age=31536000, immutable');
+      expect(text).toBe(script);
+    }
+    await page(new Visitor(served), '/assets/other.js').expect(404);
     await served.close();
   });
 

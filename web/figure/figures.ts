@@ -5,6 +5,7 @@ import { motionOf as motionIn } from '@prompt-spark/core/figure/rungMotion';
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 import { shippedFigures } from '../api/shipped.ts';
+import { turn } from '../loading/turn.ts';
 
 /** What drills look like. Loaded when the first figure is shown; until then, and where it fails, there is no picture. */
 export const useFiguresStore = defineStore('figures', () => {
@@ -14,14 +15,17 @@ export const useFiguresStore = defineStore('figures', () => {
 
   /** Loads the figures once; a failed load is tried again at the next call. Never rejects: words do without pictures. */
   function load(): Promise<void> {
-    loading ??= shippedFigures().then(
-      (found) => {
-        figures.value = found;
-      },
-      () => {
-        loading = undefined;
-      },
-    );
+    // In a turn of its own: to begin a request takes a phone about as long as to draw a row.
+    loading ??= turn()
+      .then(shippedFigures)
+      .then(
+        (found) => {
+          figures.value = found;
+        },
+        () => {
+          loading = undefined;
+        },
+      );
     return loading;
   }
 

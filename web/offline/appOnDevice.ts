@@ -27,6 +27,7 @@ export function appOnDevice(): Plugin[] {
     },
     injectManifest: {
       globPatterns: ['assets/**/*', '*.{html,svg}'],
+      globIgnores: ['**/*.{br,gz}'],
       // Its names say what is in them.
       dontCacheBustURLsMatching: /^assets\//,
       maximumFileSizeToCacheInBytes: 4_000_000,

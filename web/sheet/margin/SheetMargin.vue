@@ -3,6 +3,7 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watchEffect } from 'vue';
 import { useFindings } from './useFindings.ts';
 import { useEffortStore } from '../store/effort.ts';
+import { useGradually } from '../../loading/useGradually.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { LATER_TABS } from './laterTabs.ts';
 import MarginNotes from './MarginNotes.vue';
@@ -15,12 +16,21 @@ const PeopleTab = defineAsyncComponent(LATER_TABS.people);
 
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const library = useLibraryStore();
-type Tab = 'notes' | 'coverage' | 'effort' | 'people' | 'script';
+const TABS = [
+  { value: 'notes', title: 'Notes' },
+  { value: 'coverage', title: 'Coverage' },
+  { value: 'effort', title: 'Effort' },
+  { value: 'people', title: 'People' },
+  { value: 'script', title: 'Script' },
+] as const;
+type Tab = (typeof TABS)[number]['value'];
 const tab = ref<Tab>('notes');
 /** On a phone the margin stands above the sheet and is folded up until a tab is tapped; tapped again, it folds. */
 const phone = useMediaQuery('(max-width: 900px)');
 const folded = ref(true);
 const shown = computed(() => !phone.value || !folded.value);
+/** On a phone one after the other, each in the fifth of the width that is its own. */
+const tabs = useGradually(ref(TABS), phone.value ? 1 : TABS.length);
 const effort = useEffortStore();
 watchEffect(() => (effort.shown = shown.value && tab.value === 'effort'));
 onBeforeUnmount(() => (effort.shown = false));
@@ -38,13 +48,9 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
 <template>
   <aside class="side" aria-label="Margin notes">
     <v-tabs v-model="tab" density="compact" color="primary" grow :show-arrows="false">
-      <v-tab value="notes" @click="tap('notes')"
-        >Notes <span v-if="notes.length" class="soft count">{{ notes.length }}</span></v-tab
+      <v-tab v-for="{ value, title } in tabs" :key="value" :value="value" @click="tap(value)"
+        >{{ title }} <span v-if="value === 'notes' && notes.length" class="soft count">{{ notes.length }}</span></v-tab
       >
-      <v-tab value="coverage" @click="tap('coverage')">Coverage</v-tab>
-      <v-tab value="effort" @click="tap('effort')">Effort</v-tab>
-      <v-tab value="people" @click="tap('people')">People</v-tab>
-      <v-tab value="script" @click="tap('script')">Script</v-tab>
     </v-tabs>
     <v-window v-if="shown" v-model="tab" class="body">
       <v-window-item value="notes"><MarginNotes :notes="notes" /></v-window-item>
@@ -68,5 +74,10 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
 }
 .count {
   margin-left: 0.2rem;
+}
+@media (max-width: 900px) {
+  .side :deep(.v-tab) {
+    flex: 0 0 20%;
+  }
 }
 </style>

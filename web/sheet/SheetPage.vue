@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
+import { defineAsyncComponent, onBeforeUnmount, ref, toValue, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useMediaQuery } from '@vueuse/core';
 import { unreadCount } from '@prompt-spark/core/circuit/circuit';
@@ -53,7 +53,7 @@ async function open(): Promise<void> {
   await sheet.open(id);
   // Its seconds are worked out in a turn of their own: a phone takes a while over them.
   await turn();
-  void sheet.timeline;
+  toValue(() => sheet.timeline);
   await turn();
   editing.enterBlock(sheet.laid.circuit.blocks.at(-1)?.id ?? '');
   // Who can do what is added to what is shown; the sheet is there without it.

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 
-const letters = fc.string({ unit: fc.constantFrom(..."abcdeABCDE -.’'ÅåøéüñŁß0"), maxLength: 8 });
+const letters = fc.stringMatching(/^[a-eA-E .’'ÅåøéüñŁß0-]{0,8}$/);
 
 /** The order in a browser of some language that has opened nothing yet. */
 async function orderIn(language: string) {

@@ -32,7 +32,7 @@ function painted({ pieces, props, discs, behind }: Drawing): readonly Point[] {
     ...pieces.flatMap((piece) => {
       if (piece.kind === 'line') return piece.strokes.flatMap(({ points }) => points);
       if (piece.tone === 'halo') return [];
-      return [...piece.discs.flatMap(({ centre, radius }) => round(centre, radius)), ...piece.areas.flat()];
+      return piece.outlines.flat().flatMap(({ centre, radius }) => round(centre, radius));
     }),
     ...props.flatMap(({ points }) => points),
     ...discs.flatMap(({ centre, radius }) => round(centre, radius)),

@@ -6,7 +6,7 @@ import { anyPose, squat, standing } from '../testing/figures.ts';
 import { buildFor, BUILDS } from './build.ts';
 import { bodyOf } from './body.ts';
 import { viewOf, type Point } from './camera.ts';
-import { skinRound, turningArea, type Disc } from './outline.ts';
+import { outlineRound, pointOn, type Arc, type Disc } from './outline.ts';
 import { drawingAt, type Drawing, type Tone } from './drawing.ts';
 import { frameOf } from './frame.ts';
 import { jointsOf } from './joints.ts';
@@ -19,10 +19,17 @@ import { motionOf, rungMotion } from './rungMotion.ts';
 import { poseAt } from './poseAt.ts';
 
 const beat = { out: 1.5, wait: 0, back: 1.5 };
-/** Discs of a tone, from back to front. */
-const discsIn = ({ pieces }: Drawing, tone: Tone) =>
-  pieces.flatMap((piece) => (piece.kind === 'patch' && piece.tone === tone ? piece.discs : []));
-const areasIn = ({ pieces }: Drawing) => pieces.flatMap((piece) => (piece.kind === 'patch' ? piece.areas : []));
+const outlinesIn = ({ pieces }: Drawing) => pieces.flatMap((piece) => (piece.kind === 'patch' ? piece.outlines : []));
+/** Arcs of a tone, from back to front. */
+const arcsIn = ({ pieces }: Drawing, tone: Tone) =>
+  pieces.flatMap((piece) => (piece.kind === 'patch' && piece.tone === tone ? piece.outlines.flat() : []));
+const endsOf = (arc: Arc): readonly Point[] => [pointOn(arc, arc.from), pointOn(arc, arc.to)];
+/** Twice the area within points, positive where they go round clockwise on a picture whose y points down. */
+const turningArea = (points: readonly Point[]): number =>
+  points.reduce((sum, [x, y], at) => {
+    const [nextX, nextY] = points[(at + 1) % points.length] ?? [0, 0];
+    return sum + x * nextY - nextX * y;
+  }, 0);
 const CAMERAS = ['side', 'front', 'three-quarter', 'above'] as const satisfies readonly Camera[];
 
 describe('a drawing', () => {
@@ -32,10 +39,13 @@ describe('a drawing', () => {
         const motion: Motion = { ...squat, keyframes: [pose, pose] };
         const right = drawingAt(motion, beat, 'right', 1, camera);
         const left = drawingAt(motion, beat, 'left', 1, camera);
-        const across = (drawing: Drawing) => discsIn(drawing, 'near').map(({ centre: [x] }) => x);
+        const across = (drawing: Drawing) =>
+          arcsIn(drawing, 'near')
+            .map(({ centre: [x] }) => x)
+            .toSorted((one, two) => one - two);
         const [mirrorImage, image] = [across(left), across(right)];
         expect(mirrorImage.length).toBeGreaterThan(10);
-        expect(mirrorImage.every((x, index) => Math.abs(x + (image[index] ?? NaN)) < 1e-9)).toBe(true);
+        expect(mirrorImage.every((x, index) => Math.abs(x + (image.at(-1 - index) ?? NaN)) < 1e-9)).toBe(true);
         const [x] = viewOf(camera, 'right').project(jointsOf(pose).legs.right.toe);
         const { toe } = poseAt({ ...motion, keyframes: [pose, pose] }, beat, 'left', 1).legs.left;
         const [mirror] = viewOf(camera, 'left').project([toe[0], toe[1], -toe[2]]);
@@ -49,8 +59,8 @@ describe('a drawing', () => {
     const side = drawingAt(squat, beat, 'right', 0, 'side');
     const tones = side.pieces.map(({ tone }) => tone);
     expect(tones.lastIndexOf('far')).toBeLessThan(tones.indexOf('near'));
-    expect(discsIn(side, 'far').length).toBeGreaterThan(8);
-    expect(discsIn(drawingAt(squat, beat, 'right', 0, 'front'), 'far')).toEqual([]);
+    expect(arcsIn(side, 'far').length).toBeGreaterThan(8);
+    expect(arcsIn(drawingAt(squat, beat, 'right', 0, 'front'), 'far')).toEqual([]);
   });
 
   it('dots the joints that are prepared', () => {
@@ -77,39 +87,43 @@ describe('the body', () => {
         fc.constantFrom(...CAMERAS),
         fc.constantFrom('left' as const, 'right'),
         (pose, camera, side) => {
-          for (const points of areasIn(drawingAt({ ...squat, keyframes: [pose, pose] }, beat, side, 0, camera)))
-            expect(turningArea(points)).toBeGreaterThanOrEqual(-1e-9);
+          for (const outline of outlinesIn(drawingAt({ ...squat, keyframes: [pose, pose] }, beat, side, 0, camera))) {
+            expect(turningArea(outline.flatMap(endsOf))).toBeGreaterThanOrEqual(-1e-9);
+            for (const { from, to } of outline) expect(to).toBeGreaterThanOrEqual(from - 1e-9);
+            // Once round, and no more.
+            const turned = outline.reduce((sum, { from, to }) => sum + to - from, 0);
+            expect(turned).toBeCloseTo(2 * Math.PI, 9);
+          }
         },
       ),
       { numRuns: 40 },
     );
   });
 
-  it('has a skin that holds every ball and touches what reaches furthest, as trying every direction says', () => {
+  it('has an outline that holds every ball and touches what reaches furthest, as trying every direction says', () => {
     const anyDisc = fc
       .tuple(fc.integer({ min: -40, max: 40 }), fc.integer({ min: -40, max: 40 }), fc.integer({ min: 1, max: 20 }))
       .map(([x, y, radius]): Disc => ({ centre: [x / 100, y / 100], radius: radius / 100, filled: true }));
     fc.assert(
-      fc.property(fc.array(anyDisc, { minLength: 2, maxLength: 6 }), (discs) => {
-        const skin = skinRound(discs).map(({ at }) => at);
+      fc.property(fc.array(anyDisc, { minLength: 1, maxLength: 6 }), (discs) => {
+        const outline = outlineRound(discs);
+        const skin = outline.flatMap(endsOf);
         expect(turningArea(skin)).toBeGreaterThanOrEqual(-1e-9);
         for (let step = 0; step < 90; step += 1) {
           const [cosine, sine] = [Math.cos((step / 45) * Math.PI), Math.sin((step / 45) * Math.PI)];
           const most = Math.max(...discs.map(({ centre: [x, y], radius }) => x * cosine + y * sine + radius));
           for (const [x, y] of skin) expect(x * cosine + y * sine).toBeLessThanOrEqual(most + 1e-9);
         }
-        // Between two tangents lies an arc of one disc: the corners of the skin come in pairs on the same tangent.
-        for (let at = 0; at + 1 < skin.length; at += 2) {
-          const [[ax, ay], [bx, by]] = [skin[at] ?? [0, 0], skin[at + 1] ?? [0, 0]];
-          const size = Math.hypot(bx - ax, by - ay);
-          if (size < 1e-6) continue;
-          const normal: Point = [(by - ay) / size, (ax - bx) / size];
-          const reach = ax * normal[0] + ay * normal[1];
-          for (const {
-            centre: [x, y],
-            radius,
-          } of discs)
-            expect(x * normal[0] + y * normal[1] + radius).toBeLessThanOrEqual(reach + 1e-6);
+        // Its straight lines are tangents: nothing lies beyond them. Its arcs are of what reaches furthest their way.
+        for (const [at, arc] of outline.entries()) {
+          const next = outline[(at + 1) % outline.length] ?? arc;
+          expect(Math.cos(next.from)).toBeCloseTo(Math.cos(arc.to), 9);
+          expect(Math.sin(next.from)).toBeCloseTo(Math.sin(arc.to), 9);
+          for (const angle of [arc.from, (arc.from + arc.to) / 2, arc.to]) {
+            const reachOf = ({ centre: [x, y], radius }: Pick<Arc, 'centre' | 'radius'>) =>
+              x * Math.cos(angle) + y * Math.sin(angle) + radius;
+            expect(reachOf(arc)).toBeCloseTo(Math.max(...discs.map(reachOf)), 9);
+          }
         }
       }),
       { numRuns: 300 },
@@ -137,7 +151,9 @@ describe('the frame of a picture', () => {
           const frame = frameOf(motion, camera, aspect);
           expect(frame.width / frame.height).toBeCloseTo(aspect, 6);
           for (const build of ['slim', 'full'] as const) {
-            for (const [x, y] of areasIn(drawingAt(motion, beat, 'right', 0.7, camera, [], build)).flat()) {
+            for (const [x, y] of outlinesIn(drawingAt(motion, beat, 'right', 0.7, camera, [], build))
+              .flat()
+              .flatMap(endsOf)) {
               expect(x).toBeGreaterThanOrEqual(frame.x - 1e-9);
               expect(x).toBeLessThanOrEqual(frame.x + frame.width + 1e-9);
               expect(y).toBeGreaterThanOrEqual(frame.y - 1e-9);
@@ -286,7 +302,7 @@ describe('a mirrored pose', () => {
       fc.property(anyPose, (pose) => {
         const motion: Motion = { ...squat, keyframes: [pose, pose] };
         const other: Motion = { ...squat, keyframes: [mirrored(pose), mirrored(pose)] };
-        const hair = (one: Motion) => discsIn(drawingAt(one, beat, 'right', 0, 'front'), 'hair')[0]?.centre[0] ?? NaN;
+        const hair = (one: Motion) => arcsIn(drawingAt(one, beat, 'right', 0, 'front'), 'hair')[0]?.centre[0] ?? NaN;
         expect(hair(other)).toBeCloseTo(-hair(motion), 9);
       }),
     );

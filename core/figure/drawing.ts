@@ -5,7 +5,7 @@ import { BUILDS, type BuildName } from './build.ts';
 import { viewOf, type Point, type View } from './camera.ts';
 import { jointsOf, type Joints } from './joints.ts';
 import type { Camera, Motion } from './motion.ts';
-import { seenBy, type Disc, type Patch } from './outline.ts';
+import { circle, seenBy, type Disc, type Patch } from './outline.ts';
 import { partOf } from './part.ts';
 import type { Part } from './pose.ts';
 import { keyframeAt, shareAt } from './poseAt.ts';
@@ -110,7 +110,7 @@ function placedPart({ hulls, edged, placedBy }: BodyPart, view: View, tone: Tone
   // Far limbs have nothing behind them to be kept free of.
   const { patch, halo } = seenBy(view, hulls, tone === 'far' ? [] : edged, HALO);
   const pieces: readonly Piece[] = [
-    ...(halo.areas.length > 0 ? [{ kind: 'patch', tone: 'halo', ...halo } as const] : []),
+    ...(halo.outlines.length > 0 ? [{ kind: 'patch', tone: 'halo', ...halo } as const] : []),
     { kind: 'patch', tone, ...patch },
   ];
   return { nearness: meanOf(placedBy, view), pieces };
@@ -121,7 +121,7 @@ function placedShape(shape: Shape, view: View): readonly Placed[] {
   if (shape.kind === 'disc') {
     const disc = discOf(shape, view);
     const piece: Piece = disc.filled
-      ? { kind: 'patch', tone: 'prop', discs: [disc], areas: [] }
+      ? { kind: 'patch', tone: 'prop', outlines: [[circle(disc)]] }
       : { kind: 'line', tone: 'prop', strokes: [ringOf(disc)] };
     return [{ nearness: view.nearness(shape.centre) + IN_HAND, pieces: [piece] }];
   }

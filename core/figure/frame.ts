@@ -4,7 +4,7 @@ import { viewOf, type Point, type View } from './camera.ts';
 import { drawingOf, isHeld, type Drawing } from './drawing.ts';
 import { jointsOf, type Joints } from './joints.ts';
 import type { Camera, Motion } from './motion.ts';
-import type { Disc } from './outline.ts';
+import { pointOn, type Disc } from './outline.ts';
 import { keyframeAt } from './poseAt.ts';
 import { propShapes } from './propShapes.ts';
 
@@ -88,14 +88,15 @@ function outermost(motion: Motion, joints: Joints, share: number, view: View): r
 function closePoints({ pieces, props, discs, behind }: Drawing): readonly Round[] {
   const flesh = pieces.flatMap((piece) => {
     if (piece.kind === 'line') return piece.strokes.flatMap(({ points }) => points);
-    return piece.tone === 'halo' ? [] : [...piece.discs.flatMap(cornersOf), ...piece.areas.flat()];
+    if (piece.tone === 'halo') return [];
+    return piece.outlines.flat().flatMap((arc) => [...cornersOf(arc), pointOn(arc, arc.from), pointOn(arc, arc.to)]);
   });
   const walls = behind.flatMap(({ points }) => points.slice(0, 1));
   const things = [...props.flatMap(({ points }) => points), ...discs.flatMap(cornersOf)];
   return [...flesh, ...things, ...walls].filter(([, y]) => y < CLOSE).map(point);
 }
 
-const cornersOf = ({ centre: [x, y], radius }: Disc): readonly Point[] => [
+const cornersOf = ({ centre: [x, y], radius }: Pick<Disc, 'centre' | 'radius'>): readonly Point[] => [
   [x - radius, y - radius],
   [x + radius, y + radius],
 ];

@@ -1,4 +1,4 @@
-import type { Ball, Hull } from './body.ts';
+import type { Hull } from './body.ts';
 import type { Point, View } from './camera.ts';
 
 export interface Disc {
@@ -7,10 +7,20 @@ export interface Disc {
   readonly filled: boolean;
 }
 
-/** Filled parts of the picture: discs, and areas whose corners go round clockwise, as the discs do: laid over one another they are one. */
+/** A part of a circle: from one angle to a larger one, in radians, clockwise on a picture whose y points down. */
+export interface Arc {
+  readonly centre: Point;
+  readonly radius: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Arcs round a convex shape, each joined to the next by a straight line, and the last to the first. */
+export type Outline = readonly Arc[];
+
+/** A filled part of the picture. All its outlines go round clockwise: laid over one another they are one. */
 export interface Patch {
-  readonly discs: readonly Disc[];
-  readonly areas: readonly (readonly Point[])[];
+  readonly outlines: readonly Outline[];
 }
 
 /** A part of the body as it is seen, and what is kept free round it. */
@@ -20,77 +30,86 @@ export interface Seen {
 }
 
 /**
- * What hulls look like: the discs of their balls, and the area between the tangents that lie round them.
+ * What hulls look like: the outline of the discs that their balls are.
  *
  * @param edged the hulls that have a halo
  * @param wider the breadth of it, in statures
  */
 export function seenBy({ project }: View, hulls: readonly Hull[], edged: readonly Hull[], wider: number): Seen {
-  const discs = new Map<Ball, Disc>();
-  const discOf = (ball: Ball): Disc => {
-    const known = discs.get(ball);
-    if (known) return known;
-    const disc = { centre: project(ball.at), radius: ball.radius, filled: true };
-    discs.set(ball, disc);
-    return disc;
-  };
-  const areas: (readonly Point[])[] = [];
-  const round: (readonly Point[])[] = [];
+  const outlines: Outline[] = [];
+  const wide: Outline[] = [];
   for (const hull of hulls) {
-    const skin = skinRound(hull.map(discOf));
-    if (skin.length <= 2) continue;
-    areas.push(skin.map(({ at }) => at));
+    const outline = outlineRound(hull.map(({ at, radius }) => ({ centre: project(at), radius })));
+    outlines.push(outline);
     // Where all discs grow alike, their tangents only move outwards.
-    if (edged.includes(hull)) round.push(skin.map(({ at: [x, y], out: [u, v] }) => [x + wider * u, y + wider * v]));
+    if (edged.includes(hull)) wide.push(outline.map((arc) => ({ ...arc, radius: arc.radius + wider })));
   }
-  const balls = new Set(edged.flat());
-  const wide = [...discs].flatMap(([ball, disc]) =>
-    balls.has(ball) ? [{ ...disc, radius: disc.radius + wider }] : [],
-  );
-  return { patch: { discs: [...discs.values()], areas }, halo: { discs: wide, areas: round } };
+  return { patch: { outlines }, halo: { outlines: wide } };
 }
 
-/** A corner of a skin, with the direction out of it. */
-interface Corner {
-  readonly at: Point;
-  readonly out: Point;
-}
+type Round = Pick<Disc, 'centre' | 'radius'>;
 
 const WHOLE_TURN = 2 * Math.PI;
 
+/** A whole circle. */
+export const circle = ({ centre, radius }: Round): Arc => ({ centre, radius, from: 0, to: WHOLE_TURN });
+
+/** Where an arc is at an angle. */
+export const pointOn = ({ centre: [x, y], radius }: Arc, angle: number): Point => [
+  x + radius * Math.cos(angle),
+  y + radius * Math.sin(angle),
+];
+
 /**
- * The points where the tangents round some discs touch them, clockwise on a picture whose y points down: with the discs
- * themselves they are their convex hull. As a direction turns once round, the disc that lies furthest that way changes
- * where two of them share a tangent (the discs' support function).
+ * The outline of the convex hull of some discs, at least one. As a direction turns once round, the disc that lies furthest
+ * that way changes where two of them share a tangent (the discs' support function).
  */
-export function skinRound(discs: readonly Disc[]): readonly Corner[] {
-  let here = furthest(discs, 0);
-  if (!here || discs.length < 2) return [];
-  const corners: Corner[] = [];
+export function outlineRound(discs: readonly Round[]): Outline {
+  const [one, other, ...more] = discs;
+  if (one && other && more.length === 0) return outlineOfTwo(one, other);
+  const first = furthest(discs, 0);
+  if (!first) return [];
+  const arcs: Arc[] = [];
+  let here = first;
   let turned = 0;
+  let began = 0;
   for (let steps = 0; steps < MOST_CHANGES * discs.length; steps += 1) {
     const change = nextChange(here, discs, turned);
     if (!change || turned + change.by >= WHOLE_TURN) break;
     turned += change.by;
-    const out: Point = [Math.cos(turned), Math.sin(turned)];
-    corners.push(touching(here, out), touching(change.to, out));
+    arcs.push({ ...arcOf(here), from: began, to: turned });
+    began = turned;
     here = change.to;
   }
-  return corners;
+  const [opening, ...others] = arcs;
+  if (!opening) return [circle(here)];
+  // Where it comes back to the disc that it began with, the two arcs are one.
+  return here === first
+    ? [...others, { ...arcOf(here), from: began, to: opening.to + WHOLE_TURN }]
+    : [...arcs, { ...arcOf(here), from: began, to: WHOLE_TURN }];
+}
+
+const arcOf = ({ centre, radius }: Round): Pick<Arc, 'centre' | 'radius'> => ({ centre, radius });
+
+/** Most parts of a body are two balls. */
+function outlineOfTwo(one: Round, other: Round): Outline {
+  const [dx, dy] = [other.centre[0] - one.centre[0], other.centre[1] - one.centre[1]];
+  const cosine = (one.radius - other.radius) / Math.sqrt(dx * dx + dy * dy);
+  if (!(Math.abs(cosine) < 1)) return [circle(one.radius >= other.radius ? one : other)];
+  const [towards, half] = [Math.atan2(dy, dx), Math.acos(cosine)];
+  return [
+    { ...arcOf(other), from: towards - half, to: towards + half },
+    { ...arcOf(one), from: towards + half, to: towards - half + WHOLE_TURN },
+  ];
 }
 
 /** A disc lies furthest once or twice as a direction turns round; more is a rounding error. */
 const MOST_CHANGES = 3;
 
-const touching = ({ centre: [x, y], radius }: Disc, out: Point): Corner => ({
-  at: [x + radius * out[0], y + radius * out[1]],
-  out,
-});
-
 /** The disc that reaches furthest in a direction. */
-function furthest(discs: readonly Disc[], angle: number): Disc | undefined {
+function furthest(discs: readonly Round[], angle: number): Round | undefined {
   const [cosine, sine] = [Math.cos(angle), Math.sin(angle)];
-  let [best, most]: [Disc | undefined, number] = [undefined, -Infinity];
+  let [best, most]: [Round | undefined, number] = [undefined, -Infinity];
   for (const disc of discs) {
     const reach = disc.centre[0] * cosine + disc.centre[1] * sine + disc.radius;
     if (reach > most) [best, most] = [disc, reach];
@@ -99,8 +118,8 @@ function furthest(discs: readonly Disc[], angle: number): Disc | undefined {
 }
 
 /** The disc that reaches furthest next, and how far the direction turns until then; undefined where none ever does. */
-function nextChange(from: Disc, discs: readonly Disc[], angle: number): { to: Disc; by: number } | undefined {
-  let [to, least]: [Disc | undefined, number] = [undefined, Infinity];
+function nextChange(from: Round, discs: readonly Round[], angle: number): { to: Round; by: number } | undefined {
+  let [to, least]: [Round | undefined, number] = [undefined, Infinity];
   for (const other of discs) {
     if (other === from) continue;
     const [dx, dy] = [other.centre[0] - from.centre[0], other.centre[1] - from.centre[1]];
@@ -115,10 +134,3 @@ function nextChange(from: Disc, discs: readonly Disc[], angle: number): { to: Di
 }
 
 const ROUNDING = 1e-9;
-
-/** Twice the area within points, positive where they go round clockwise on a picture whose y points down. */
-export const turningArea = (points: readonly Point[]): number =>
-  points.reduce((sum, [x, y], at) => {
-    const [nextX, nextY] = points[(at + 1) % points.length] ?? [0, 0];
-    return sum + x * nextY - nextX * y;
-  }, 0);

@@ -16,7 +16,7 @@ describe('the paths of a figure', () => {
 
   it('are whole SVG path data: moves, lines, arcs and finite numbers', () => {
     for (const { path } of paths) {
-      expect(path).toMatch(/^(?:[MLaZ ]|-?\d+(?!\d))*$/);
+      expect(path).toMatch(/^(?:[MLAZ ]|-?\d+(?!\d))*$/);
       expect(path).not.toContain('NaN');
     }
   });
@@ -76,7 +76,8 @@ class WritingCanvas implements FigureCanvas {
     lineJoin: 'miter',
     lineDashOffset: 0,
     lineWidth: 1,
-    arc: this.write('arc'),
+    // By where it begins, which the SVG goes to by a line.
+    arc: (x, y, radius, from) => this.write('arc')(x + radius * Math.cos(from), y + radius * Math.sin(from)),
     beginPath: this.write('beginPath'),
     clearRect: this.write('clearRect'),
     closePath: this.write('closePath'),
@@ -116,7 +117,9 @@ describe('a figure on a canvas', () => {
     const scene = sceneOf(shot);
     paintFigure(canvas.getContext(), scene, momentOf(shot, scene, 0.5), ink);
     vi.unstubAllGlobals();
-    const drawn = canvas.written.filter((call) => call.startsWith('lineTo')).map((call) => call.replace('lineTo ', ''));
+    const drawn = canvas.written
+      .filter((call) => /^(?:lineTo|arc) /.test(call))
+      .map((call) => call.replace(/^\w+ /, ''));
     const paths = figurePaths(drawingAt(squat, beat, 'right', 0.5, 'side', ['rightKnee']));
     const written = paths.flatMap(({ path }) => [...path.matchAll(/L(-?\d+ -?\d+)/g)].map(([, to]) => to));
     expect(drawn.length).toBeGreaterThan(8);

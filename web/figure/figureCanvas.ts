@@ -1,3 +1,4 @@
+import type { Arc } from '@prompt-spark/core/figure/outline';
 import type { ColourOf } from '../painting/useInk.ts';
 import { GROUND_DASH, layersOf, LOOK, type LayerLook, type LookName, type Pen } from './figureLayers.ts';
 import { UNIT } from './figurePaths.ts';
@@ -107,10 +108,7 @@ class CanvasPen implements Pen {
   closePath(): void {
     this.context.closePath();
   }
-  disc(x: number, y: number, radius: number): void {
-    this.empty = false;
-    this.context.moveTo((x + radius) * UNIT, y * UNIT);
-    this.context.arc(x * UNIT, y * UNIT, radius * UNIT, 0, 2 * Math.PI);
-    this.context.closePath();
+  arc({ centre: [x, y], radius, from, to }: Arc): void {
+    this.context.arc(x * UNIT, y * UNIT, radius * UNIT, from, to);
   }
 }

@@ -1,5 +1,5 @@
 import type { Drawing, Piece, Stroke } from '@prompt-spark/core/figure/drawing';
-import type { Disc, Patch } from '@prompt-spark/core/figure/outline';
+import { circle, pointOn, type Arc, type Disc, type Patch } from '@prompt-spark/core/figure/outline';
 import type { Point } from '@prompt-spark/core/figure/camera';
 
 /** How a layer is drawn: names of the theme's colours, and the width of its line in ten-thousandths of stature. */
@@ -34,8 +34,8 @@ export interface Pen {
   moveTo(x: number, y: number): void;
   lineTo(x: number, y: number): void;
   closePath(): void;
-  /** Goes round clockwise. */
-  disc(x: number, y: number, radius: number): void;
+  /** Goes straight to where an arc begins, and round it. */
+  arc(arc: Arc): void;
 }
 
 /** A part of the picture that is painted at once. */
@@ -83,9 +83,16 @@ function piece(one: Piece, pen: Pen): void {
   else patch(one, pen);
 }
 
-function patch({ discs, areas }: Patch, pen: Pen): void {
-  for (const one of discs) disc(one, pen);
-  for (const points of areas) line({ points, closed: true }, pen);
+function patch({ outlines }: Patch, pen: Pen): void {
+  for (const arcs of outlines) outline(arcs, pen);
+}
+
+function outline(arcs: readonly Arc[], pen: Pen): void {
+  const [first] = arcs;
+  if (!first) return;
+  pen.moveTo(...pointOn(first, first.from));
+  for (const arc of arcs) pen.arc(arc);
+  pen.closePath();
 }
 
 function lines(strokes: readonly Stroke[], pen: Pen): void {
@@ -98,13 +105,9 @@ function line({ points, closed }: Stroke, pen: Pen): void {
 }
 
 function round(discs: readonly Disc[], filled: boolean, pen: Pen): void {
-  for (const one of discs) if (one.filled === filled) disc(one, pen);
-}
-
-function disc({ centre: [x, y], radius }: Disc, pen: Pen): void {
-  pen.disc(x, y, radius);
+  for (const one of discs) if (one.filled === filled) outline([circle(one)], pen);
 }
 
 function dots(points: readonly Point[], pen: Pen): void {
-  for (const [x, y] of points) pen.disc(x, y, DOT);
+  for (const centre of points) outline([circle({ centre, radius: DOT })], pen);
 }

@@ -1,3 +1,4 @@
+import { pointOn, type Arc } from '@prompt-spark/core/figure/outline';
 import type { Drawing } from '@prompt-spark/core/figure/drawing';
 import { layersOf, type LookName, type Pen } from './figureLayers.ts';
 
@@ -31,9 +32,13 @@ class PathPen implements Pen {
   closePath(): void {
     this.path += 'Z';
   }
-  disc(x: number, y: number, radius: number): void {
-    const r = whole(radius);
-    this.path += `M${at(x - radius, y)}a${r} ${r} 0 1 1 ${2 * r} 0a${r} ${r} 0 1 1 ${-2 * r} 0Z`;
+  arc(arc: Arc): void {
+    const r = whole(arc.radius);
+    // No arc ends where it begins: a circle is two halves.
+    const parts = arc.to - arc.from > Math.PI ? 2 : 1;
+    this.path += `L${at(...pointOn(arc, arc.from))}`;
+    for (let part = 1; part <= parts; part += 1)
+      this.path += `A${r} ${r} 0 0 1 ${at(...pointOn(arc, arc.from + ((arc.to - arc.from) * part) / parts))}`;
   }
 }
 

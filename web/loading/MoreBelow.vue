@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useIntersectionObserver } from '@vueuse/core';
-import { ref, useTemplateRef, watch } from 'vue';
+import { onScopeDispose, ref, useTemplateRef, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 
 /** The end of a list of which there is more: it comes as it is scrolled to, or by its button. */
@@ -10,15 +10,21 @@ const PAUSE_MS = 150;
 const { busy, act } = useAction();
 const place = useTemplateRef<HTMLElement>('place');
 
+let again: ReturnType<typeof setTimeout> | undefined;
 const inSight = ref(false);
 useIntersectionObserver(place, ([entry]) => (inSight.value = entry?.isIntersecting === true), { rootMargin: '400px' });
 
 /** What comes may not fill the window yet: then more is fetched, until the end is out of sight or something fails. */
 async function show(): Promise<void> {
   if (busy.value || !(await act(more))) return;
-  if (inSight.value) setTimeout(() => void show(), PAUSE_MS);
+  again = setTimeout(() => inSight.value && void show(), PAUSE_MS);
 }
 watch(inSight, (seen) => seen && void show());
+// A page takes it away while what has come is drawn: then nobody is at the end any more.
+onScopeDispose(() => {
+  inSight.value = false;
+  clearTimeout(again);
+});
 </script>
 
 <template>

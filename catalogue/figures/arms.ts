@@ -76,7 +76,7 @@ const pass = (width: number) =>
       frame(STAND, arms(178, width, 2)),
       frame(STAND, arms(212, width + 10, 2)),
     ],
-    { natural: 4, view: 'three-quarter' },
+    { natural: 4, tells: 2, view: 'three-quarter' },
   );
 const angelOn = (elbow: number) =>
   there(

@@ -77,7 +77,7 @@ const up = (hold: Parts, lean: number, curl: number): Motion =>
       frame(ON_BACK, tilt(-78), spine(44), head(14), hold),
       frame(ON_BACK, hips(0, 0.06), tilt(lean), spine(curl), head(8), feet(0.36, 0.09, 0, KNEES_UP), hold),
     ],
-    { natural: 4 },
+    { natural: 4, tells: 2 },
   );
 
 /** One knee in with the other elbow turned to it, the other leg long over the floor. */

@@ -90,7 +90,7 @@ const walkOut = (far: number, single: boolean): Motion =>
       bridge(0.12, 0.33, rightFoot(0.33 + (far - 0.33) * 0.5, 0.09, 0, { heelUp: -20 })),
       single ? bridge(0.11, far, leftFoot(0.34, 0.09, 0.16)) : bridge(0.1, far, feet(far, 0.09, 0, { heelUp: -30 })),
     ],
-    { natural: 6 },
+    { natural: 6, tells: 2 },
   );
 const shell = (open: number, hip = 50): Pose =>
   frame(ON_SIDE, leftLeg(hip, 78, -10), rightLeg(hip, 78, -10, open * 0.5, open), arms(30, 0, 100, 30));
@@ -140,7 +140,7 @@ const forwardWalk = (depth: number): Motion =>
         leftLeg(depth * 1.9, depth * 1.7, depth * 0.4, 18),
       ),
     ],
-    { natural: 2.2, reps: 2, travel: [0.4, 0], view: 'three-quarter' },
+    { natural: 2.2, reps: 2, travel: [0.4, 0], view: 'side' },
   );
 const plane = (turn: number, about: Parts): Pose =>
   frame(LOOSE, tilt(66, turn, 0), spine(0), head(-18), leftLeg(64, 14, 8), rightLeg(4, 6, -10), about);

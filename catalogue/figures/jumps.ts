@@ -49,6 +49,7 @@ const air = (lift: number, hand: Parts, ahead = 0): Pose => frame(LOOSE, lying(a
 const jump = (depth: number, lift: number, hand: Parts = up): Motion =>
   round([frame(LOOSE, arms(20, 8, 30)), dip(depth, back), air(lift, hand), dip(depth * 0.7, arms(50, 6, 40))], {
     natural: 2.4,
+    tells: 2,
   });
 const tucked = (lift: number, hip: number): Motion =>
   round([dip(60, back), frame(LOOSE, lying(0, lift), legs(hip, hip + 10, -10), arms(70, 6, 60))], { natural: 1.6 });

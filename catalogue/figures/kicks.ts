@@ -27,7 +27,7 @@ const stance = frame(LOOSE, guard, rightLeg(-14, 14, -4), leftLeg(14, 14, -2));
 const front = (thigh: number, natural: number, about: Parts = {}, props: Motion['props'] = []): Motion => {
   const chambered = frame(LOOSE, guard, tilt(-6), leftLeg(-4, 8, 2), rightLeg(thigh, 118, 8), about);
   const kicked = frame(LOOSE, guard, tilt(-16), leftLeg(-12, 8, 2), rightLeg(thigh - 6, 6, 14), about);
-  return round([frame(stance, about), chambered, kicked, chambered], { natural, props });
+  return round([frame(stance, about), chambered, kicked, chambered], { natural, props, tells: 2 });
 };
 
 /** The hip turns over, the shin swings across level, the standing foot turns away. */
@@ -43,7 +43,7 @@ const side = (out: number, natural: number): Motion => {
     spine(0, 16, -14),
     rightArm(-10, 20, 30),
   );
-  return round([ready, chambered, kicked, chambered], { natural });
+  return round([ready, chambered, kicked, chambered], { natural, tells: 2 });
 };
 
 /** Hands up and away pull down as the knee drives up between them. */

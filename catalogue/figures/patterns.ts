@@ -128,7 +128,11 @@ const walkedOut = frame(
   hands(0.68, 0.02, 0.14, { fingersTo: [1, 0, 0] }),
 );
 const inch = (more: readonly Pose[] = []): Motion =>
-  there([tall, fold(0.14, 0.49), pike, walkedOut, plankFrom(0), ...more], { natural: 9, reps: 1 });
+  there([tall, fold(0.14, 0.49), pike, walkedOut, plankFrom(0), ...more], {
+    natural: 9,
+    reps: 1,
+    tells: more.length > 0 ? 5 : 3,
+  });
 const hipDrop: Pose = frame(
   plankFrom(0.1),
   feet(-0.06, 0.09, 0, { heelUp: 76 }),
@@ -151,7 +155,7 @@ const drive = (height: number, hand: Parts = {}): Motion =>
         swung(-40, 80),
       ),
     ].map((pose) => frame(pose, hand)),
-    { natural: 3, props: [{ kind: 'block', x: 0.3, height, deep: 0.24, wide: 0.4 }] },
+    { natural: 3, tells: 2, props: [{ kind: 'block', x: 0.3, height, deep: 0.24, wide: 0.4 }] },
   );
 const crawl = (travel: number, low: boolean, natural: number): Motion => {
   const y = low ? 0.26 : 0.29;
@@ -308,8 +312,8 @@ export const patternFigures: Figures = {
       props: [{ kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0.02, 0.06, 0] }],
     }),
   }),
-  'sumo-squat': figure(there([stand(atChest, 0.24), squat(0.26, 20, atChest, 0.24, 0.06)], { view: 'three-quarter' }), {
-    shallow: there([stand(atChest, 0.22), squat(0.38, 14, atChest, 0.22, 0.05)], { view: 'three-quarter' }),
+  'sumo-squat': figure(there([stand(atChest, 0.24), squat(0.26, 20, atChest, 0.24, 0.06)], { view: 'front' }), {
+    shallow: there([stand(atChest, 0.22), squat(0.38, 14, atChest, 0.22, 0.05)], { view: 'front' }),
     'to a chair': toChair(0.305, forward),
   }),
   'prisoner-squat': figure(as(squatting(0.25, 24, behindHead), { view: 'three-quarter' }), {

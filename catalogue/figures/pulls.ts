@@ -87,13 +87,13 @@ const facePull = (up: number, elbow: number): Motion =>
       ...around,
     },
   );
-const bellAtHead: Prop = { kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0, 0.05, 0] };
+const bellAtHead: Prop = { kind: 'held', item: 'kettlebell', by: ['leftWrist', 'rightWrist'], off: [0, 0.1, 0] };
 /** A weight round the head: in front, past one ear, behind and past the other. */
 const halo = (up: number, ...props: readonly Prop[]): Motion => {
   const past = frame(STAND, leftArm(96 + up, -34, 104, 20), rightArm(70 + up, 30, 136, 10));
   return round(
     [frame(STAND, arms(58 + up, -6, 128, 30)), past, frame(STAND, arms(142 + up, 0, 116, 10)), mirrored(past)],
-    { props: [...props], ...around },
+    { tells: 2, props: [...props], ...around },
   );
 };
 

@@ -70,7 +70,7 @@ const wallBall = (y: number, thrown: boolean): Motion => {
   const tall = frame(STAND, feet(0, 0.13, 0, { toesOut: 12 }), hips(0, 0.526), held);
   const high = frame(tall, hips(0.01, 0.56), feet(0, 0.13, 0, { toesOut: 12, heelUp: 16 }), arms(152, -3, 8));
   return thrown
-    ? round([low, tall, high, tall], { natural: 3, props: [ball, wallAhead(0.55)] })
+    ? round([low, tall, high, tall], { natural: 3, tells: 2, props: [ball, wallAhead(0.55)] })
     : there([low, tall], { natural: 3, props: [ball] });
 };
 

@@ -16,6 +16,8 @@ export interface Motion {
   readonly natural: Seconds;
   /** How far the figure travels in one loop, ahead and to the right, in statures; the ground scrolls under it. */
   readonly travel?: readonly [ahead: number, right: number];
+  /** The keyframe that says most of it, from 0, where that is not the second. */
+  readonly tells?: number;
   readonly view?: Camera;
   /** Drawn close, from the hips up: what moves is small. For figures that stand. */
   readonly close?: boolean;

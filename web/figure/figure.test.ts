@@ -34,6 +34,9 @@ describe('the time of a figure', () => {
   it('tells most at the second keyframe', () => {
     expect(keyMoment(squat, beat)).toBe(1);
     expect(keyMoment({ ...squat, loop: 'round' }, beat)).toBe(1);
+    const kick = { ...squat, keyframes: [...squat.keyframes, ...squat.keyframes], tells: 2 } as const;
+    expect(keyMoment({ ...kick, loop: 'round' }, beat)).toBe(1);
+    expect(keyMoment(kick, { ...beat, out: 3 })).toBe(2);
   });
 
   it('turns to the other side every loop where sides take turns', () => {

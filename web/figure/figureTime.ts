@@ -6,10 +6,10 @@ import type { Side } from '@prompt-spark/core/figure/skeleton';
 import type { Seconds } from '@prompt-spark/core/units';
 import { UNIT } from './figurePaths.ts';
 
-/** The moment that tells most of a motion: its second keyframe. */
-export function keyMoment({ keyframes, loop }: Motion, beat: Beat): Seconds {
-  if (loop === 'round') return beatSeconds(beat) / keyframes.length;
-  return beat.out / (keyframes.length - 1);
+/** The moment that tells most of a motion. */
+export function keyMoment({ keyframes, loop, tells = 1 }: Motion, beat: Beat): Seconds {
+  if (loop === 'round') return (beatSeconds(beat) * tells) / keyframes.length;
+  return (beat.out * tells) / (keyframes.length - 1);
 }
 
 /** The side of a loop where sides take turns. */

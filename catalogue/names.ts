@@ -235,7 +235,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Supine hip rotation':
     'lying hip rotation; supine hip rotations; hip rotation on the back; hip internal external rotation lying; supine hip internal and external rotation; supine hip circles; lying hip circle',
   'Open book, side-lying':
-    'open book; open books; side lying open book; side lying windmill; side lying thoracic rotation; book opener; side lying rotation; side lying trunk rotation; book openers; thoracic open book; side lying chest opener',
+    'open book; open books; t-spine opener; thoracic opener; side lying open book; side lying windmill; side lying thoracic rotation; book opener; side lying rotation; side lying trunk rotation; book openers; thoracic open book; side lying chest opener',
   'Open book, half-kneeling':
     'half kneeling open book; half kneeling thoracic rotation; half kneeling rotation; half kneeling wall open book; half kneeling trunk rotation; kneeling open book',
   'Thread the needle':
@@ -322,7 +322,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Wide-stance lateral squat':
     'cossack squat; side to side squat; lateral squat; cossack; wide stance side to side squat; wide stance lateral squats; cossacks; side squat; adductor squat; groin squat; wide stance side lunge; archer squat; shifting side squat; alternating lateral squat',
   'Long lunge with rotation':
-    "world's greatest stretch; worlds greatest stretch; greatest stretch; wgs; lunge with thoracic rotation; low lunge with rotation; deep lunge with rotation; spiderman with rotation; lunge with reach to the sky; low lunge twist; lunge and reach up; spiderman lunge with rotation; spiderman and reach; lunge elbow to instep with rotation; runner's lunge with rotation; world's best stretch; lunge and open up; lunge open up; spiderman with reach; lunge with rotation and reach",
+    "world's greatest stretch; worlds greatest stretch; world's greatest; spiderman lunge with reach; greatest stretch; wgs; lunge with thoracic rotation; low lunge with rotation; deep lunge with rotation; spiderman with rotation; lunge with reach to the sky; low lunge twist; lunge and reach up; spiderman lunge with rotation; spiderman and reach; lunge elbow to instep with rotation; runner's lunge with rotation; world's best stretch; lunge and open up; lunge open up; spiderman with reach; lunge with rotation and reach",
   'Hands-raised lunge with reach':
     'lunge with reach hands on a box; lunge with hands on a bench and reach; elevated lunge with reach; raised lunge and reach; hands elevated lunge with rotation; bench lunge with reach; incline lunge with reach; lunge with reach hands on a bench',
   'Long lunge series, four positions':
@@ -376,7 +376,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Hip airplane, assisted':
     'hip airplane; assisted hip airplane; hip airplane with support; supported hip airplane; hip aeroplane; hip airplanes holding on; airplane; airplanes; aeroplanes',
   'Calf raise':
-    'heel raise; standing calf raise; calf raises; heel lift; toe rise; standing heel raise; double leg calf raise; calf lifts; two leg calf raise; rise on to toes; up on toes',
+    'heel raise; standing calf raise; calf raises; calf lower; eccentric calf raise; heel lift; toe rise; standing heel raise; double leg calf raise; calf lifts; two leg calf raise; rise on to toes; up on toes',
   'Seated quad lift':
     'seated knee extension; leg extension seated; seated leg extension; seated leg lift; chair leg extension; seated straight leg raise; seated leg raise; seated knee straightening; sitting knee extension; leg extension',
   'Quad set':

@@ -1,4 +1,5 @@
 import type { Drill } from './drill.ts';
+import type { Kit } from './kit.ts';
 import type { Range } from '../units.ts';
 import { remembered } from '../remembered.ts';
 import { strengthsOf, type Target, type Targets } from './target.ts';
@@ -18,6 +19,15 @@ export function meansSeconds({ usual, phases, space }: Drill, number: Range): bo
   const stayedIn = dose.kind === 'holds' || (dose.kind === 'time' && sides !== 'alternate' && space !== 'lane');
   return stayedIn && phases[0] !== 'raise' && phases[0] !== 'potentiate' && number.low >= LEAST_SECONDS;
 }
+
+const ON_A_MACHINE: readonly Kit[] = ['rowing machine', 'bike', 'treadmill'];
+
+/** Whether a bare number means metres: "jog 400", "row 500". Nobody counts as many of them. Common practice, no source. */
+export function meansMetres({ usual, space, kit }: Drill, number: Range): boolean {
+  const gone = usual.dose.kind === 'time' && (space === 'lane' || kit.some((item) => ON_A_MACHINE.includes(item)));
+  return gone && number.low >= LEAST_METRES && number.low === number.high && number.low % 50 === 0;
+}
+const LEAST_METRES = 100;
 
 /** From here on a drill raises the pulse. Common practice, no source. */
 const RAISES_FROM = 0.3;

@@ -1,6 +1,6 @@
 import { just } from '../units.ts';
 import { AIM_RULES } from './aimRules.ts';
-import { andThen, once, R, range, rule, T, type SpokenRule } from './spokenRule.ts';
+import { andThen, beside, once, R, range, rule, T, type SpokenRule } from './spokenRule.ts';
 
 /** Sets, times and counts: what is left when all else is found. */
 export const COUNT_RULES: readonly SpokenRule[] = [
@@ -34,5 +34,19 @@ export const COUNT_RULES: readonly SpokenRule[] = [
     once(said, 'count', range(low, high)),
   ),
   rule(`(?<= )(?<![/\\d] )${R}(?= ?(?:$|¦|[,;)]))`, (said, [low, high]) => once(said, 'count', range(low, high))),
+  // On the way back they rest; a length of it would be a drill of its own.
+  rule(
+    `(?<=[,(] ?|\\bwith )\\b(?:(?:easy )?(?:walk|jog|stroll) back)(?: (?:recovery|rest|easy|slowly|to start))?(?= ?(?:$|[,;)]))`,
+    (said, _, words) => ![said.measure, said.lengths, said.laps].some(Boolean) && beside(said, words),
+  ),
+  // Twenty seconds of work and ten of rest, eight times where it is not said how often (Tabata and others, 1996).
+  rule(`\\btabatas?\\b(?: style| of)?`, (said) =>
+    andThen(once(said, 'seconds', just(20)), () => {
+      said.rest ??= 10;
+      said.restBetween = true;
+      said.sets ??= said.count ?? just(8);
+      delete said.count;
+    }),
+  ),
   rule(`(?<![\\w/.%:-])${R}(?![\\w/.%:-]| seconds?\\b)`, (said, [low, high]) => once(said, 'count', range(low, high))),
 ];

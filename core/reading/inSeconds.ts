@@ -1,4 +1,4 @@
-/** Every way of saying a time, in seconds: "1:30", "1 min 30", "a minute and a half", "45\"", "5 deep breaths". */
+/** Every way of saying a time, in seconds: "1:30", "1 min 30", "a minute and a half", "45\"", "5 deep breaths, 4 in 6 out". */
 export function inSeconds(plain: string): string {
   const minutes = (amount: string): string => String(Number(amount) * 60);
   return (
@@ -26,9 +26,11 @@ export function inSeconds(plain: string): string {
       )
       .replace(/(\d) ?(?:seconds?|secs?\.?|s)(?![a-z'])/g, '$1 seconds')
       .replace(
-        /(?<!\d)(\d{1,6})(?: ?(?:-|to|or) ?(\d{1,6}))? ?(?:(?:deep|slow|big|long|full|nice|easy|calm|belly) ){0,4}(?:breaths?|breathes)(?![a-z])(?: in and out)?/g,
-        (_, low: string, high: string | undefined) =>
-          `${Number(low) * BREATH}${high === undefined ? '' : `-${Number(high) * BREATH}`} seconds`,
+        /(?<!\d)(\d{1,6})(?: ?(?:-|to|or) ?(\d{1,6}))? ?(?:(?:deep|slow|big|long|full|nice|easy|calm|belly) ){0,4}(?:breaths?|breathes)(?![a-z])(?: in and out)?(?:[ ,:]{1,2}(\d{1,2})(?: seconds)? ?-?in[ ,/-]{1,2}(?:and )?(\d{1,2})(?: seconds)? ?-?out)?/g,
+        (_, low: string, high: string | undefined, into?: string, out?: string) => {
+          const each = into === undefined ? BREATH : Number(into) + Number(out);
+          return `${Number(low) * each}${high === undefined ? '' : `-${Number(high) * each}`} seconds`;
+        },
       )
   );
 }

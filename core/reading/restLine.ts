@@ -6,6 +6,10 @@ import { spokenLine } from './spokenDose.ts';
 /** Words beside a rest that say nothing more of it. */
 const BESIDE = new Set(['and', 'then', 'now', 'take', 'have', 'a', 'short', 'little', 'quick', 'just', 'for', 'of']);
 const REST = new Set(['rest', 'break', 'recovery', 'pause', 'breather']);
+/** To drink, for which there is always time. */
+const DRINK = new Set(['water', 'drink', 'drinks', 'sip', 'sips', 'hydrate', 'bottle', 'bottles']);
+/** Seconds that it takes a class, where a coach does not say. Common practice, no source. */
+const TO_DRINK: Seconds = 30;
 
 /** The rest that a line of its own says, "20 seconds rest": it belongs to the drill before. Undefined where it says more. */
 export function restSaid(typed: string): Seconds | undefined {
@@ -13,9 +17,15 @@ export function restSaid(typed: string): Seconds | undefined {
   const words = parts.flatMap((part) => part.split(/[^\p{L}\d]+/u)).filter(Boolean);
   const { rest, seconds, ...more } = said;
   // "A short rest, 45 s" says how long beside it.
-  const named = rest === undefined && words.some((word) => REST.has(word)) ? seconds?.high : undefined;
+  const drink = words.some((word) => DRINK.has(word));
+  const named =
+    rest === undefined && (drink || words.some((word) => REST.has(word)))
+      ? (seconds?.high ?? (drink ? TO_DRINK : undefined))
+      : undefined;
   const all = rest ?? named;
   if (all === undefined || all > MOST_SECONDS || Object.keys(more).length > 0) return undefined;
   if (rest !== undefined && seconds !== undefined) return undefined;
-  return words.every((word) => BESIDE.has(word) || REST.has(word)) ? Math.round(all * 2) / 2 : undefined;
+  return words.every((word) => BESIDE.has(word) || REST.has(word) || DRINK.has(word))
+    ? Math.round(all * 2) / 2
+    : undefined;
 }

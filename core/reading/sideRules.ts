@@ -5,8 +5,9 @@ const PART = '(?:side|leg|arm|hand|foot|knee|way|direction|dir|ankle|hip|shoulde
 /** How the two sides are taken. */
 export const SIDE_RULES: readonly SpokenRule[] = [
   // Sides.
-  rule(`(?:/ ?|\\b(?:per|each|every|either|in each|on each|to each|for each|on either|to either|e) )${PART}`, (said) =>
-    once(said, 'sides', 'each'),
+  rule(
+    `(?:(?:\\be ?)?/ ?|\\b(?:per|each|every|either|in each|on each|to each|for each|on either|to either|e) )${PART}`,
+    (said) => once(said, 'sides', 'each'),
   ),
   rule(`(?<=\\d|seconds|reps?|times|x) a ${PART}`, (said) => once(said, 'sides', 'each')),
   rule(

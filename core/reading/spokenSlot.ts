@@ -22,7 +22,7 @@ import { LIGHT_EFFORT, rampGrades, usualClimb, type RampDose } from '../dose/ram
 import { USUAL_HOLD_MOVE_SECONDS, usualSetRest } from '../dose/trade.ts';
 import { secondsPerRep } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
-import { meansSeconds } from '../drills/kinds.ts';
+import { meansMetres, meansSeconds } from '../drills/kinds.ts';
 import { usualPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import { ceilToHalfSecond, just, secondsAt, type Range } from '../units.ts';
@@ -34,7 +34,7 @@ import type { Spoken } from './spoken.ts';
 export function spokenSlot(said: Spoken, { drill, rungId }: Named, id: string): Slot | undefined {
   const usual = { ...usualSlot(drill, id), rung: rungId };
   const oneSided = rungId !== '' || drill.sidesAllowed.some((sides) => sides !== 'both');
-  const { sides, ...rest } = withTimes(withRounds(said, drill), drill);
+  const { sides, ...rest } = withTimes(withMetres(withRounds(said, drill), drill), drill);
   const meant: Spoken = sides && (oneSided || said.ofWhat !== false) ? { ...rest, sides } : rest;
   const dose = doseFrom(meant, drill);
   const sided = dose ? sidedFrom(meant, dose, drill) : usualSided(meant, drill);
@@ -67,6 +67,13 @@ function withRounds(said: Spoken, { usual: { dose, sides } }: Drill): Spoken {
   const { sets, count, seconds, times, ...rest } = said;
   const flows = dose.kind === 'reps' && sides === 'both' && secondsPerRep(dose.tempo) >= FLOW_SECONDS;
   return flows && sets && !count && !seconds && !times ? { ...rest, count: sets } : said;
+}
+
+/** "Jog 400" is as far. */
+function withMetres(said: Spoken, drill: Drill): Spoken {
+  const { count, seconds, measure, lengths, laps, ...rest } = said;
+  if (!count || said.counted || seconds || measure || lengths || laps || !meansMetres(drill, count)) return said;
+  return { ...rest, measure: { amount: count.low, unit: 'm' } };
 }
 
 /** "3x10s", and a time with a number beside it: held as often, where the drill is held; else as many sets. */

@@ -2,11 +2,12 @@ import { MOST_CUE, MOST_POSITIONS, MOST_SETS, MOST_UNREAD } from '../circuit/bou
 import { takesAim } from '../circuit/aim.ts';
 import { takesExtra, type Dose, type Tempo } from '../dose/dose.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
-import { meansSeconds } from '../drills/kinds.ts';
+import { meansMetres, meansSeconds } from '../drills/kinds.ts';
+import { usualPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
-import { just } from '../units.ts';
+import { just, type Range } from '../units.ts';
 import { readAim } from './aimReader.ts';
 import { set, type DoseWords } from './doseWords.ts';
 import { Unreadable } from './problem.ts';
@@ -137,6 +138,12 @@ function readDose(scanner: Scanner, words: DoseWords, drill: Drill): boolean {
     return true;
   }
   const setsOfReps = scanner.take(`${COUNT}\\s*x\\s*${COUNT}${NO_UNIT}`);
+  const metres = setsOfReps && countRange(setsOfReps, column);
+  if (metres && meansMetres(drill, metres)) {
+    // "Row 250 x3": as far, three times.
+    set(words, 'dose', distanceOf(metres, countRange(setsOfReps.slice(-2), column), drill), column);
+    return true;
+  }
   if (setsOfReps) set(words, 'sets', countRange(setsOfReps, column, MOST_SETS), column);
   const reps = setsOfReps?.slice(-2) ?? scanner.take(`${COUNT}${NO_UNIT}`);
   if (!reps) return false;
@@ -146,8 +153,18 @@ function readDose(scanner: Scanner, words: DoseWords, drill: Drill): boolean {
     set(words, 'dose', { kind: 'time', seconds: count }, column);
     return true;
   }
+  if (!named && meansMetres(drill, count)) {
+    set(words, 'dose', distanceOf(count, just(1), drill), column);
+    return true;
+  }
   set(words, 'dose', { kind: 'reps', count, tempo: usualTempo(drill) }, column);
   return true;
+}
+
+/** Metres of a drill, at the drill's usual pace. */
+function distanceOf(metres: Range, lengths: Range, drill: Drill): Dose {
+  const length = { of: 'measure', measure: { amount: metres.low, unit: 'm' } } as const;
+  return { kind: 'distance', length, lengths, pace: usualPace(drill), percents: [], step: null };
 }
 
 /** A bare count ends where no letter, decimal or further range follows. */

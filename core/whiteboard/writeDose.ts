@@ -6,7 +6,7 @@ import type { RampDose } from '../dose/ramp.ts';
 import { USUAL_HOLD_MOVE_SECONDS, usualSetRest } from '../dose/trade.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
-import { meansSeconds } from '../drills/kinds.ts';
+import { meansMetres, meansSeconds } from '../drills/kinds.ts';
 import { steppingPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import { turnsOnly } from '../reading/sides.ts';
@@ -66,7 +66,7 @@ function writeAmount(dose: Dose, drill: Drill): string {
     case 'feel':
       return `feel ${writeRange(dose.seconds)}s`;
     case 'reps':
-      return `${writeRange(dose.count)}${meansSeconds(drill, dose.count) ? ' reps' : ''}`;
+      return `${writeRange(dose.count)}${meansSeconds(drill, dose.count) || meansMetres(drill, dose.count) ? ' reps' : ''}`;
     case 'holds': {
       const positions = dose.positions === 1 ? '' : ` x${dose.positions}pos`;
       const move = dose.move === USUAL_HOLD_MOVE_SECONDS ? '' : ` move ${dose.move}s`;

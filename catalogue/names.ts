@@ -497,7 +497,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
   'Goblet squat with band':
     'goblet squat with loop band; goblet squat with mini band; banded goblet squat; band goblet squat; goblet squat band round the knees; mini band goblet squat; goblet squat banded',
   'Overhead squat':
-    'overhead squats; squat with stick overhead; oh squat; overhead squat with stick; stick overhead squat; dowel overhead squat; overhead stick squat; squat arms overhead; overhead squat with dowel; squat with arms overhead; broomstick overhead squat',
+    'overhead squats; ohs; squat with stick overhead; oh squat; overhead squat with stick; stick overhead squat; dowel overhead squat; overhead stick squat; squat arms overhead; overhead squat with dowel; squat with arms overhead; broomstick overhead squat',
   'Squat to stand':
     'toe touch to squat; toe touch squat; squat to stands; sumo squat to stand; hamstring squat to stand; squat to hamstring stretch; toe grab squat; squat stands; hold toes squat; toe touch into squat; squat to hamstring; hold the toes squat to stand; squat to toe touch; bootstrapper; bootstrappers; boot strapper',
   'Deep squat hold':
@@ -729,7 +729,7 @@ export const RUNG_NAMES: Readonly<Record<string, string>> = {
   'Single-leg hinge walk > toe of the back foot down':
     'kickstand romanian deadlift; b-stance romanian deadlift; kickstand hinge; kickstand deadlift; staggered stance romanian deadlift',
   'Burpee > step back, no jump':
-    'step back burpee; no-jump burpee; low impact burpee; walk out burpee; half burpee; squat thrust; squat thrusts; burpee no jump; stepped burpee; no jump burpees; sprawl; sprawls',
+    'step back burpee; up down; up downs; no-jump burpee; low impact burpee; walk out burpee; half burpee; squat thrust; squat thrusts; burpee no jump; stepped burpee; no jump burpees; sprawl; sprawls',
   'Burpee > push-up at the bottom': 'burpee with push-up; push-up burpee; burpee with a press-up',
   'Burpee > hands on a bench, step back': 'bench burpee; incline burpee; box burpee; burpee hands on a bench',
   'Kettlebell deadlift > no weight': 'bodyweight deadlift no weight; deadlift no weight; unloaded deadlift',

@@ -17,6 +17,8 @@ export const SIDE_RULES: readonly SpokenRule[] = [
   rule('(?<=(?:\\d|seconds) )es\\b', (said) => once(said, 'sides', 'each')),
   rule('(?<=\\d)/s(?![a-z/])', (said) => once(said, 'sides', 'each')),
   rule(`\\b(?:e/s|p/s|e\\.s\\b\\.?|p\\.s\\b\\.?)`, (said) => once(said, 'sides', 'each')),
+  // "6 e", "30s e": nothing is called so.
+  rule('(?<=(?:\\d|seconds|reps?|m) )e(?= ?(?:$|[,;)¦]))', (said) => once(said, 'sides', 'each')),
   rule(`\\b(?:ea|each)\\b\\.?`, (said) =>
     andThen(once(said, 'sides', 'each'), () => {
       said.ofWhat = false;

@@ -1,3 +1,4 @@
+import type { Range, Seconds } from '../units.ts';
 import type { Circuit } from './circuit.ts';
 import { endOf, placeOf, type Place } from './edit.ts';
 
@@ -5,6 +6,14 @@ import { endOf, placeOf, type Place } from './edit.ts';
 export interface Cursor {
   readonly blockId: string;
   readonly lineId: string;
+  /** What drills are done by that are written here without an amount of their own. */
+  readonly interval?: Interval;
+}
+
+/** Work and rest of every drill of a part. */
+export interface Interval {
+  readonly work: Range;
+  readonly rest: Seconds;
 }
 
 /** The place after the cursor; the end of the circuit where the cursor points at nothing; undefined without a block. */

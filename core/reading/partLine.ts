@@ -1,4 +1,5 @@
 import { MOST_PURPOSE, MOST_ROUNDS, MOST_SECONDS } from '../circuit/bounds.ts';
+import type { Interval } from '../circuit/cursor.ts';
 import type { Seconds } from '../units.ts';
 import { plainText } from './plainText.ts';
 import { restSaid } from './restLine.ts';
@@ -41,6 +42,27 @@ export function roundsSaid(typed: string): number | undefined {
   const times = TIMES.exec(rest);
   const rounds = Number(times?.[1] ?? times?.[2] ?? 0);
   return rounds >= 1 && rounds <= MOST_ROUNDS ? rounds : undefined;
+}
+
+/** Words beside an interval that say whom it is for: all of them. */
+const OF_ALL =
+  /^(?:(?:each|every|all|exercises?|drills?|moves?|stations?|intervals?|timer|work|circuit|of|the|them|through) ?)*$/;
+
+/**
+ * Work and rest of every drill of a part, from a line of its own: "40 on 20 off", "30s work / 15s rest x 3". Undefined where
+ * it says anything else, as what is done.
+ */
+export function intervalSaid(
+  typed: string,
+): { readonly interval: Interval; readonly rounds: number | undefined } | undefined {
+  const { said, parts } = spokenLine(plainText(typed).replace(/[:.]$/, ''));
+  const { seconds, rest, sets, count, counted: _, sides, ofWhat, ...more } = said;
+  if (!seconds || rest === undefined || Object.keys(more).length > 0 || !OF_ALL.test(parts.join(' '))) return undefined;
+  // "45 s each" is of each drill; "45 s each side" is of one.
+  if (sides !== undefined && ofWhat !== false) return undefined;
+  const rounds = (sets ?? count)?.high;
+  if (seconds.high > MOST_SECONDS || rest > MOST_SECONDS || (rounds ?? 1) > MOST_ROUNDS) return undefined;
+  return { interval: { work: seconds, rest }, rounds };
 }
 
 const BETWEEN = / ?(?:in )?(?:between|after)(?: each| every| the| all)? (?:rounds?|sets? of all|circuits?)$/;

@@ -1,4 +1,6 @@
 import type { Block, Circuit, Line } from '../circuit/circuit.ts';
+import { just } from '../units.ts';
+import { byInterval } from './byInterval.ts';
 import { placeAfter, type Cursor } from '../circuit/cursor.ts';
 import { changeBlock, changeSlot, insertBlock, insertLines, newBlock, type Place } from '../circuit/edit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
@@ -27,7 +29,7 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
   const unread = (text: string): Written => {
     const lines = unreadLines(text, ids.line);
     const place = placeAfter(circuit, cursor);
-    return place ? putIn(circuit, place, lines) : heading({ unread: [...circuit.unread, ...lines] });
+    return place ? putIn({ circuit, cursor }, place, lines) : heading({ unread: [...circuit.unread, ...lines] });
   };
   switch (read.kind) {
     case 'blank':
@@ -67,6 +69,12 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
     }
     case 'rounds':
       return ofPart({ circuit, cursor }, { rounds: read.rounds }, ids);
+    case 'interval': {
+      const { interval, rounds } = read;
+      const part =
+        rounds === undefined ? { circuit, cursor } : ofPart({ circuit, cursor }, { rounds: just(rounds) }, ids);
+      return { ...part, cursor: { ...part.cursor, interval } };
+    }
     case 'pick':
       return ofPart({ circuit, cursor }, { pick: read.pick, pickWithin: read.pickWithin }, ids);
     case 'round rest': {
@@ -76,12 +84,12 @@ export function applyLine({ circuit, cursor }: Written, read: ReadLine, library:
     }
     case 'slot': {
       const place = placeAfter(circuit, cursor);
-      const slots = [read.slot, ...read.then];
-      if (place) return putIn(circuit, place, slots);
+      const slots = [read.slot, ...read.then].map((slot) => byInterval(slot, cursor.interval, library));
+      if (place) return putIn({ circuit, cursor }, place, slots);
       const phase = library.byId.get(read.slot.drillId)?.phases[0] ?? 'mobilise';
       const opened = insertBlock(circuit, newBlock(ids.block(), phase));
       const blockId = opened.blocks.at(-1)?.id ?? '';
-      return putIn(opened, { blockId, index: 0 }, slots);
+      return putIn({ circuit: opened, cursor }, { blockId, index: 0 }, slots);
     }
     case 'rest': {
       const before = lineBefore(circuit, cursor);
@@ -100,7 +108,10 @@ function ofPart({ circuit, cursor }: Written, said: Partial<Block>, ids: NewIds)
     return { circuit: changeBlock(circuit, here.id, (block) => ({ ...block, ...said })), cursor };
   }
   const block = { ...newBlock(ids.block(), here?.phase ?? 'mobilise'), ...said };
-  return { circuit: insertBlock(circuit, block, here?.id), cursor: { blockId: block.id, lineId: '' } };
+  // Work and rest that were said before the first part are those of that part.
+  const interval = here ? undefined : cursor.interval;
+  const inside = { blockId: block.id, lineId: '', ...(interval ? { interval } : {}) };
+  return { circuit: insertBlock(circuit, block, here?.id), cursor: inside };
 }
 
 /** The block that a new line would go into; undefined before the first. */
@@ -115,7 +126,7 @@ function lineBefore(circuit: Circuit, cursor: Cursor): Line | undefined {
   return circuit.blocks.find(({ id }) => id === place?.blockId)?.lines[(place?.index ?? 0) - 1];
 }
 
-function putIn(circuit: Circuit, place: Place, lines: readonly Line[]): Written {
-  const cursor = { blockId: place.blockId, lineId: lines.at(-1)?.id ?? '' };
-  return { circuit: insertLines(circuit, place, lines), cursor };
+function putIn({ circuit, cursor }: Written, place: Place, lines: readonly Line[]): Written {
+  const after = { ...cursor, blockId: place.blockId, lineId: lines.at(-1)?.id ?? '' };
+  return { circuit: insertLines(circuit, place, lines), cursor: after };
 }

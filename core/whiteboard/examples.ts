@@ -16,7 +16,8 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
       { line: 'walking lunges 10 in all', says: 'of both sides together' },
       { line: 'high knees there and back', says: 'down the floor and back' },
       { line: 'skip 30s on 10s off x4', says: 'work and rest, four times' },
-      { line: 'childs pose 5 breaths', says: 'a breath is four seconds' },
+      { line: 'childs pose 5 breaths', says: 'a breath is four seconds; “5 breaths 4 in 6 out” says how long' },
+      { line: 'tabata squats', says: 'twenty seconds and ten, eight times' },
       { line: 'bike 5 min to effort 5', says: 'rising to an effort' },
       { line: 'Mobility:', says: 'a part of the warm-up' },
     ],
@@ -51,6 +52,10 @@ export const NOTATION_EXAMPLES: readonly { readonly about: string; readonly exam
         says: 'what fits into three minutes, by turns; so is “3 min of what you need”',
       },
       { line: 'raise no gaps', says: 'a flow: one drill runs into the next' },
+      {
+        line: '40 on 20 off x 2',
+        says: 'work and rest of every drill below it that has no amount of its own, twice through',
+      },
     ],
   },
   {

@@ -14,7 +14,7 @@ import { PHASES, type Phase } from '../drills/phase.ts';
 import { plainText } from '../reading/plainText.ts';
 import { ofBothSides, sidesNotSaid, turnsOnly, type Sided } from '../reading/sides.ts';
 import { NOT_PICKED, pickApart, pickSaid, type PickSaid } from '../reading/pickLine.ts';
-import { roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
+import { intervalSaid, roundRestSaid, roundsSaid, warmUpSaid } from '../reading/partLine.ts';
 import { restSaid } from '../reading/restLine.ts';
 import { endsHeld, understandOnward } from '../reading/onward.ts';
 import { understand } from '../reading/understand.ts';
@@ -53,6 +53,8 @@ export function readLine(
     if (pick !== undefined) return { kind: 'pick', ...pick };
     const roundRest = roundRestSaid(text);
     if (roundRest !== undefined) return { kind: 'round rest', rest: roundRest, text };
+    const interval = intervalSaid(text);
+    if (interval) return { kind: 'interval', ...interval };
     const rest = restSaid(text);
     if (rest !== undefined) return { kind: 'rest', rest, text };
     const understood = understand(text, library, id);
@@ -161,10 +163,10 @@ function readBlock(text: string): ReadLine | undefined {
 /** What coaches write over a part of a warm-up, and the phase that it is. Common practice, no source. */
 const PHASE_WORDS: Readonly<Record<Phase, string>> = {
   release: 'release|foam roll(?:ing)?|rolling|soft tissue|loosen(?:ing)? (?:off|up)|breathing and rolling',
-  raise: 'raise|pulse raisers?|raise the pulse|general warm-?up|cardio|get warm',
+  raise: 'raise|pulse raisers?|raise the pulse|general(?: warm-?up)?|cardio|get warm',
   mobilise: 'mobili[sz]e|mobili[sz]ation|mobility|dynamic (?:stretch(?:es|ing)?|mobility)|stretch(?:es|ing)?',
   activate: 'activate|activations?|glute activation|muscle activation|prep',
-  integrate: 'integrate|integration|movement (?:prep|patterns?)|put it together',
+  integrate: 'integrate|integration|movement (?:prep|patterns?)|put it together|specific(?: warm-?up| prep)?',
   potentiate: 'potentiate|potentiation|fire up|plyo(?:metric)?s?|fast work|speed work|power',
 };
 

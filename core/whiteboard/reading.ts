@@ -1,4 +1,5 @@
 import type { Circuit, Slot } from '../circuit/circuit.ts';
+import type { Interval } from '../circuit/cursor.ts';
 import type { WallClock } from '../circuit/wallClock.ts';
 import type { Phase } from '../drills/phase.ts';
 import type { PickSaid } from '../reading/pickLine.ts';
@@ -31,6 +32,8 @@ export type ReadLine =
     } & PickSaid)
   /** A part that is gone through so often, of which nobody says what phase it is: that of the part before. */
   | { readonly kind: 'rounds'; readonly rounds: Range }
+  /** Work and rest that the drills after it are done by, and how often the part is gone through where that is said. */
+  | { readonly kind: 'interval'; readonly interval: Interval; readonly rounds: number | undefined }
   /** How many of the drills of a part are done at a time, or for how long, on a line of its own. */
   | ({ readonly kind: 'pick' } & PickSaid)
   /** Rest between the rounds of the part that is being written. Where there is none, the line was not read. */

@@ -46,6 +46,10 @@ const hint = computed(() => {
       return `rest of ${clock(now.read.rest)} after the drill before · adds ${clock(now.adds)}`;
     case 'rounds':
       return `opens a part of ${String(now.read.rounds.high)} rounds`;
+    case 'interval': {
+      const { work, rest } = now.read.interval;
+      return `every drill after it: ${clock(work.high)}, then ${clock(rest)} rest`;
+    }
     case 'round rest':
       return `rest of ${clock(now.read.rest)} between rounds`;
     case 'block':

@@ -1,6 +1,8 @@
 /**
  * How a page comes up on a phone: Lighthouse 12 with its simulated mid-range phone and slow 4G, medians of several runs
- * of the four pages a coach opens first. Run by bin/phone, which serves a fresh demo to measure.
+ * of the four pages a coach opens first. Run by bin/phone, which serves a fresh demo to measure. The phone is taken to be
+ * four times slower than this machine, whose speed is told beside the scores (Lighthouse’s benchmark index): compare runs
+ * only where it is alike.
  *
  *   node bench/phone.js ADDRESS [RUNS] [PAGE...]
  */
@@ -53,7 +55,7 @@ for (const [name, path] of Object.entries(pages)) {
       extraHeaders,
       onlyCategories: ['performance', 'accessibility', 'best-practices', 'seo'],
     });
-    const { audits, categories, runtimeError } = found.lhr;
+    const { audits, categories, environment, runtimeError } = found.lhr;
     if (runtimeError) {
       console.log(`${name}: a run that was not finished is done again: ${runtimeError.message}`);
       spare -= 1;
@@ -63,6 +65,7 @@ for (const [name, path] of Object.entries(pages)) {
     const value = (id) => audits[id].numericValue;
     measured.push({
       score: Math.round(100 * categories.performance.score),
+      host: environment.benchmarkIndex,
       blocked: value('total-blocking-time'),
       first: value('first-contentful-paint'),
       largest: value('largest-contentful-paint'),
@@ -79,7 +82,7 @@ for (const [name, path] of Object.entries(pages)) {
   console.log(
     `${name}: performance ${String(of('score'))} (${measured.map(({ score }) => score).join(' ')}), blocked ${String(Math.round(of('blocked')))} ms, ` +
       `first paint ${(of('first') / 1000).toFixed(1)} s, largest ${(of('largest') / 1000).toFixed(1)} s, speed index ${(of('index') / 1000).toFixed(1)} s, ` +
-      `shift ${of('shift').toFixed(3)}; accessibility/best practices/SEO ${measured[0].others}`,
+      `shift ${of('shift').toFixed(3)}, host ${String(Math.round(of('host')))}; accessibility/best practices/SEO ${measured[0].others}`,
   );
   if (process.env.NAMED) console.log(`  named: ${measured[0].named.join(', ')}`);
 }

@@ -1,4 +1,4 @@
-import { once } from '../once.ts';
+import { lazily } from '../lazily.ts';
 import { remembered } from '../remembered.ts';
 import { nameWords } from '../reading/words.ts';
 import type { Target } from '../drills/target.ts';
@@ -27,7 +27,7 @@ export function sessionsMeant(words: string, sessions: readonly MainSession[] = 
 }
 
 /** Words that say little where something else is said: a boxing class is boxing. */
-const general = once(
+const general = lazily(
   () =>
     new Set(
       [

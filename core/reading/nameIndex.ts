@@ -1,4 +1,4 @@
-import { once } from '../once.ts';
+import { lazily } from '../lazily.ts';
 import { remembered } from '../remembered.ts';
 import type { Drill, Variant } from '../drills/drill.ts';
 import type { DrillLibrary } from '../drills/library.ts';
@@ -56,7 +56,7 @@ function sayingsOf(drill: Drill): readonly Saying[] {
   return [...own, ...rungs];
 }
 
-const posedWords = once((): Readonly<Partial<Record<Posture, string>>> => ({
+const posedWords = lazily((): Readonly<Partial<Record<Posture, string>>> => ({
   seated: nameWords('sitting')[0] ?? '',
   standing: nameWords('standing')[0] ?? '',
 }));
@@ -166,7 +166,7 @@ export function likely(words: readonly string[], index: NameIndex, most = 3): re
 }
 
 /** What is done, as said in a name: a jump is not a walk, however much else they share. */
-const movements = once(
+const movements = lazily(
   () =>
     new Set(
       nameWords(
@@ -178,7 +178,7 @@ const movements = once(
 const OTHER_MOVEMENT = 0.7;
 
 /** The parts of the body that a name may speak of, as coaches call them: circles of the neck are none of the hip. */
-const parts = once((): readonly ReadonlySet<string>[] =>
+const parts = lazily((): readonly ReadonlySet<string>[] =>
   [
     'neck head',
     'shoulder arm elbow wrist hand finger forearm chest',

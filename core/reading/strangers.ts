@@ -1,4 +1,4 @@
-import { once } from '../once.ts';
+import { lazily } from '../lazily.ts';
 import { nameWords } from './words.ts';
 
 /**
@@ -10,7 +10,7 @@ export const STRANGERS: readonly string[] =
     '; ',
   );
 
-const known = once(() => STRANGERS.map((name) => nameWords(name)));
+const known = lazily(() => STRANGERS.map((name) => nameWords(name)));
 
 /** Whether these words name a movement that is no drill of any warm-up: nothing is guessed at then. */
 export const isStranger = (words: readonly string[]): boolean =>

@@ -1,4 +1,4 @@
-import { once } from '../once.ts';
+import { lazily } from '../lazily.ts';
 import { MOST_CUE } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
 import { rangeWords } from '../circuit/slotWords.ts';
@@ -128,7 +128,7 @@ function liftOf(line: SpokenLine, library: DrillLibrary): Meant | undefined {
 const LIFT_SETS = /\b(?:ramp(?:ing)?|warm|build|work)(?:ing)?[- ]?up(?: sets?)?\b|\bsets?\b/g;
 
 /** Words that say how a drill is done and leave it the same drill. */
-const calmWords = once(
+const calmWords = lazily(
   () =>
     new Set(
       nameWords(
@@ -200,7 +200,7 @@ function begun(parts: readonly string[], index: NameIndex): Meant | undefined {
 
 const BAND = 'band';
 /** What people have in their hands or on their legs: a squat with a band that no drill has is a squat, perhaps. */
-const kitWords = once(
+const kitWords = lazily(
   () =>
     new Set(
       nameWords(
@@ -210,7 +210,7 @@ const kitWords = once(
 );
 
 /** Of these a band alone is meant, and where it is. */
-const bandWords = once(() => new Set(nameWords('band banded loop around above knees ankles')));
+const bandWords = lazily(() => new Set(nameWords('band banded loop around above knees ankles')));
 
 function withoutKit(words: readonly string[], perhaps: readonly string[], index: NameIndex): Guess | undefined {
   const bare = words.filter((word) => !kitWords().has(word));

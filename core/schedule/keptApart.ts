@@ -1,4 +1,4 @@
-import { once } from '../once.ts';
+import { lazily } from '../lazily.ts';
 import type { MainSession } from '../approach/mainSession.ts';
 import { MAIN_SESSIONS } from '../approach/mainSessions.ts';
 import { sessionsMeant } from '../approach/meantSession.ts';
@@ -63,9 +63,11 @@ export function isKeptFrom(kept: string, purpose: string, sessions: readonly Mai
 const PARTS = /,|\bor\b|\band\b/i;
 const FAST = 'fast';
 /** Words for what is done as fast or as hard as can be. Common practice, no source. */
-const fastWords = once(() => rootsOf('fast speed sprint jump hop bound plyo plyometric explosive power throw agility'));
+const fastWords = lazily(() =>
+  rootsOf('fast speed sprint jump hop bound plyo plyometric explosive power throw agility'),
+);
 /** Fast as well, but who says one of these means it and no other fast work. */
-const combatWords = once(() => rootsOf('sparring boxing martial kick'));
+const combatWords = lazily(() => rootsOf('sparring boxing martial kick'));
 
 function rootsOf(words: string): ReadonlySet<string> {
   return new Set(nameWords(words));

@@ -8,11 +8,10 @@ import type { Range } from '../units.ts';
 export function byInterval(slot: Slot, interval: Interval | undefined, { byId }: DrillLibrary): Slot {
   const drill = byId.get(slot.drillId);
   if (!interval || !drill || !asUsual(slot, usualSlot(drill, slot.id))) return slot;
-  const { sides, sidesAllowed } = { sides: slot.sides, sidesAllowed: drill.sidesAllowed };
   const { work, rest } = interval;
-  if (sides !== 'each') return { ...slot, dose: { kind: 'time', seconds: work }, rest };
+  if (slot.sides !== 'each') return { ...slot, dose: { kind: 'time', seconds: work }, rest };
   // Sides that take turns do so inside it; where each is done by itself, they change over halfway.
-  return sidesAllowed.includes('alternate')
+  return drill.sidesAllowed.includes('alternate')
     ? { ...slot, dose: { kind: 'time', seconds: work }, sides: 'alternate', rest }
     : { ...slot, dose: { kind: 'time', seconds: halfOf(work) }, rest };
 }

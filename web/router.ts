@@ -1,6 +1,7 @@
 import { createRouter, createWebHistory, type LocationQueryValue, type Router } from 'vue-router';
 import { turn } from './loading/turn.ts';
 import { useAccountStore } from './shell/account.ts';
+import { say } from './shell/say.ts';
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -30,47 +31,47 @@ export function createAppRouter(): Router {
         path: '/door',
         name: 'door',
         component: () => import('./door/DoorPage.vue'),
-        meta: { open: true, bare: true, title: 'Sign in' },
+        meta: { open: true, bare: true, title: say.titles.signIn },
       },
       {
         path: '/today',
         name: 'today',
         component: () => import('./today/TodayPage.vue'),
-        meta: { title: 'Today' },
+        meta: { title: say.titles.today },
       },
       {
         path: '/schedule',
         name: 'schedule',
         component: () => import('./schedule/MonthPage.vue'),
         props: (route) => ({ month: oneOf(route.query['month']) }),
-        meta: { title: 'Schedule' },
+        meta: { title: say.titles.schedule },
       },
       {
         path: '/schedule/day',
         name: 'day',
         component: () => import('./schedule/DayPage.vue'),
         props: (route) => ({ day: oneOf(route.query['day']) }),
-        meta: { title: 'Schedule of a day' },
+        meta: { title: say.titles.scheduleOfADay },
       },
       {
         path: '/circuits',
         name: 'circuits',
         component: () => import('./circuits/CircuitsPage.vue'),
-        meta: { title: 'Circuits' },
+        meta: { title: say.titles.circuits },
       },
       {
         path: '/circuits/:id',
         name: 'sheet',
         component: () => import('./sheet/SheetPage.vue'),
         props: true,
-        meta: { title: 'Circuit' },
+        meta: { title: say.titles.circuit },
       },
       {
         path: '/circuits/:id/swaps',
         name: 'swaps',
         component: () => import('./swaps/SwapsPage.vue'),
         props: true,
-        meta: { title: 'Swaps' },
+        meta: { title: say.titles.swaps },
       },
       {
         path: '/circuits/:id/fit',
@@ -81,48 +82,48 @@ export function createAppRouter(): Router {
           asked: Number(route.query['seconds']) || 0,
           sessionId: route.query['session'] ?? null,
         }),
-        meta: { title: 'Fit to the time' },
+        meta: { title: say.titles.fitToTheTime },
       },
       {
         path: '/people',
         name: 'people',
         component: () => import('./people/PeoplePage.vue'),
-        meta: { title: 'People' },
+        meta: { title: say.titles.people },
       },
       {
         path: '/people/new',
         name: 'newPerson',
         component: () => import('./person/PersonPage.vue'),
         props: (route) => ({ id: null, group: route.query['group'] ?? null }),
-        meta: { title: 'A new person' },
+        meta: { title: say.titles.aNewPerson },
       },
       {
         path: '/people/:id',
         name: 'person',
         component: () => import('./person/PersonPage.vue'),
         props: (route) => ({ id: route.params['id'], group: null }),
-        meta: { title: 'Person' },
+        meta: { title: say.titles.person },
       },
       {
         path: '/people/:id/measures',
         name: 'measures',
         component: () => import('./measures/MeasuresPage.vue'),
         props: true,
-        meta: { title: 'Measures' },
+        meta: { title: say.titles.measures },
       },
       {
         path: '/people/:id/history',
         name: 'history',
         component: () => import('./person/HistoryPage.vue'),
         props: true,
-        meta: { title: 'History' },
+        meta: { title: say.titles.history },
       },
       {
         path: '/groups/:id',
         name: 'group',
         component: () => import('./groups/GroupPage.vue'),
         props: (route) => ({ id: route.params['id'], person: route.query['person'] ?? null }),
-        meta: { title: 'Group' },
+        meta: { title: say.titles.group },
       },
       {
         path: '/stage/:id',
@@ -133,48 +134,48 @@ export function createAppRouter(): Router {
           sessionId: route.query['session'] ?? null,
           fit: route.query['fit'] ?? null,
         }),
-        meta: { bare: true, title: 'Stage' },
+        meta: { bare: true, title: say.titles.stage },
       },
       {
         path: '/drills',
         name: 'drills',
         component: () => import('./drills/DrillsPage.vue'),
-        meta: { title: 'Drills' },
+        meta: { title: say.titles.drills },
       },
       {
         path: '/drills/new',
         name: 'newDrill',
         component: () => import('./drills/NewDrillPage.vue'),
         props: (route) => ({ from: route.query['from'] ?? null }),
-        meta: { title: 'New drill' },
+        meta: { title: say.titles.newDrill },
       },
       {
         path: '/drills/:id',
         name: 'drill',
         component: () => import('./drills/DrillPage.vue'),
         props: true,
-        meta: { title: 'Drill' },
+        meta: { title: say.titles.drill },
       },
       {
         path: '/drills/:id/change',
         name: 'changeDrill',
         component: () => import('./drills/DrillFormPage.vue'),
         props: (route) => ({ from: null, id: route.params['id'] }),
-        meta: { title: 'Change a drill' },
+        meta: { title: say.titles.changeADrill },
       },
       {
         path: '/studio',
         name: 'studio',
         component: () => import('./studio/StudioPage.vue'),
-        meta: { title: 'Studio' },
+        meta: { title: say.titles.studio },
       },
-      { path: '/bin', name: 'bin', component: () => import('./bin/BinPage.vue'), meta: { title: 'Bin' } },
-      { path: '/log', name: 'log', component: () => import('./log/LogPage.vue'), meta: { title: 'Log' } },
+      { path: '/bin', name: 'bin', component: () => import('./bin/BinPage.vue'), meta: { title: say.titles.bin } },
+      { path: '/log', name: 'log', component: () => import('./log/LogPage.vue'), meta: { title: say.titles.log } },
       {
         path: '/:rest(.*)*',
         name: 'nowhere',
         component: () => import('./shell/NowherePage.vue'),
-        meta: { title: 'Not found' },
+        meta: { title: say.titles.notFound },
       },
     ],
   });
@@ -189,7 +190,7 @@ export function createAppRouter(): Router {
   // The code of a page has just been taken in; the page is drawn in the next turn.
   router.beforeResolve(turn);
   router.afterEach((to) => {
-    document.title = `${to.meta.title} – Prompt Spark`;
+    document.title = say.titles.ofPage(to.meta.title);
   });
   return router;
 }

@@ -4,6 +4,7 @@ import type { AnswerOf, BodyOf, ParamsOf, QueryOf } from '@prompt-spark/contract
 import type { IdInAddress } from '@prompt-spark/contract/page';
 import { PASSWORD_NEEDED } from '@prompt-spark/contract/passwordNeeded';
 import type { ProblemDetails } from '@prompt-spark/contract/problem';
+import { say } from './say.ts';
 
 /** The server answered with a problem. */
 export class ServerProblem extends Error {
@@ -19,7 +20,7 @@ export class ServerProblem extends Error {
 /** The server did not answer, or answered that it cannot now. What was sent should be sent again. */
 export class ServerAway extends Error {
   constructor() {
-    super('The server cannot be reached.');
+    super(say.call.serverCannotBeReached);
   }
 }
 
@@ -110,5 +111,5 @@ function problemOf(answer: unknown, status: number): ProblemDetails {
       return { type: 'about:blank', status, ...answer, title, detail };
     }
   }
-  return { type: 'about:blank', title: 'Refused', status, detail: `The server refused this (${status}).` };
+  return { type: 'about:blank', title: say.call.refused, status, detail: say.call.serverRefused(status) };
 }

@@ -11,6 +11,7 @@ import { dayName, timeOfDay } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useBinStore } from './bin.ts';
+import { say } from './say.ts';
 
 /** What was removed in the last days, each with the way back. */
 const bin = useBinStore();
@@ -26,14 +27,14 @@ watch(
 );
 
 const KINDS: Readonly<Record<BinKind, string>> = {
-  circuit: 'Circuit',
-  drill: 'Drill',
-  session: 'Session',
-  run: 'Log entry',
-  person: 'Person',
+  circuit: say.binPage.circuit,
+  drill: say.binPage.drill,
+  session: say.binPage.session,
+  run: say.binPage.logEntry,
+  person: say.binPage.person,
 };
 const about = ({ kind, at }: BinEntry): string =>
-  at === null ? KINDS[kind] : `${KINDS[kind]}, ${dayName(at)} at ${timeOfDay(at)}`;
+  at === null ? KINDS[kind] : say.binPage.atKinds(KINDS[kind], dayName(at), timeOfDay(at));
 
 async function restore(entry: BinEntry): Promise<void> {
   const restored = await act(async () => {
@@ -42,17 +43,17 @@ async function restore(entry: BinEntry): Promise<void> {
     if (entry.kind === 'drill') await library.loadOwn();
     if (entry.kind === 'person') await people.reload();
   });
-  if (restored) notices.say(`“${entry.title}” restored.`);
+  if (restored) notices.say(say.binPage.restoredEntry(entry.title));
 }
 </script>
 
 <template>
   <section class="page">
     <header>
-      <h1>Bin</h1>
-      <v-text-field v-model="wanted" class="search" label="Find by title or name" density="compact" />
+      <h1>{{ say.binPage.bin }}</h1>
+      <v-text-field v-model="wanted" class="search" :label="say.binPage.findByTitle" density="compact" />
     </header>
-    <p class="soft">What was removed stays here for {{ BIN_DAYS }} days, then it is deleted for good.</p>
+    <p class="soft">{{ say.binPage.whatWasRemovedStays(BIN_DAYS) }}</p>
     <LoadingGate :loading="loading">
       <ul v-if="bin.entries.length">
         <li v-for="entry in bin.entries" :key="`${entry.kind} ${entry.id}`">
@@ -60,15 +61,19 @@ async function restore(entry: BinEntry): Promise<void> {
             <strong>{{ entry.title }}</strong>
             <span class="soft small">{{ about(entry) }}</span>
           </span>
-          <span class="soft small when"
-            >removed {{ dayName(entry.takenOutAt) }}, {{ timeOfDay(entry.takenOutAt) }}</span
-          >
-          <v-btn variant="outlined" :disabled="busy" :aria-label="`Restore ${entry.title}`" @click="restore(entry)"
-            >Restore</v-btn
+          <span class="soft small when">{{
+            say.binPage.removedDay(dayName(entry.takenOutAt), timeOfDay(entry.takenOutAt))
+          }}</span>
+          <v-btn
+            variant="outlined"
+            :disabled="busy"
+            :aria-label="say.binPage.restoreEntry(entry.title)"
+            @click="restore(entry)"
+            >{{ say.binPage.restore }}</v-btn
           >
         </li>
       </ul>
-      <p v-else class="none">{{ wanted ? `Nothing removed matches “${wanted}”.` : 'The bin is empty.' }}</p>
+      <p v-else class="none">{{ wanted ? say.binPage.nothingRemovedMatches(wanted) : say.binPage.binIsEmpty }}</p>
     </LoadingGate>
   </section>
 </template>

@@ -7,6 +7,7 @@ import CloseButton from '../shell/CloseButton.vue';
 import IconButton from '../shell/IconButton.vue';
 import SketchFuse from '../fuse/SketchFuse.vue';
 import { usePlacesStore } from '../library/places.ts';
+import { say } from './say.ts';
 
 /** A circuit in the list. */
 const { circuit } = defineProps<{ circuit: CircuitSummary }>();
@@ -14,8 +15,8 @@ const emit = defineEmits<{ copy: []; takeOut: [] }>();
 const places = usePlacesStore();
 const about = computed(() => {
   const { drills, groupId, purpose, available, tags } = circuit;
-  const parts = [places.groupOf(groupId)?.name, purpose, `${drills} drill${drills === 1 ? '' : 's'}`];
-  const time = available ? `in ${clock(available)}` : '';
+  const parts = [places.groupOf(groupId)?.name, purpose, say.circuitCard.drillDrills(drills)];
+  const time = available ? say.circuitCard.inAvailable(clock(available)) : '';
   return [...parts, time, tags.join(', ')].filter(Boolean).join(' · ');
 });
 </script>
@@ -26,8 +27,13 @@ const about = computed(() => {
       <h2>
         <RouterLink :to="`/circuits/${circuit.id}`">{{ circuit.title }}</RouterLink>
       </h2>
-      <IconButton class="copy" :path="mdiContentCopy" :label="`Copy ${circuit.title}`" @click="emit('copy')" />
-      <CloseButton :label="`Remove ${circuit.title}`" @click="emit('takeOut')" />
+      <IconButton
+        class="copy"
+        :path="mdiContentCopy"
+        :label="say.circuitCard.copyCircuit(circuit.title)"
+        @click="emit('copy')"
+      />
+      <CloseButton :label="say.circuitCard.removeCircuit(circuit.title)" @click="emit('takeOut')" />
     </div>
     <p class="soft small">{{ about }}</p>
     <SketchFuse :fuse="circuit.fuse" :seconds="circuit.seconds" :available="circuit.available" />

@@ -17,6 +17,7 @@ import BinLink from '../shell/BinLink.vue';
 import { call } from '../api/call.ts';
 import { usePlacesStore } from '../library/places.ts';
 import CircuitCard from './CircuitCard.vue';
+import { say } from './say.ts';
 
 const StartFrom = defineAsyncComponent(() => import('./StartFrom.vue'));
 const CopyDialog = defineAsyncComponent(() => import('./CopyDialog.vue'));
@@ -59,7 +60,7 @@ function showAll(): void {
 }
 
 function write(): Promise<boolean> {
-  return keep(emptyCircuit('New circuit'), places.places.sites[0]?.id ?? null);
+  return keep(emptyCircuit(say.circuitsPage.newCircuit), places.places.sites[0]?.id ?? null);
 }
 
 function keep(circuit: Circuit, siteId: string | null): Promise<boolean> {
@@ -71,36 +72,40 @@ function keep(circuit: Circuit, siteId: string | null): Promise<boolean> {
 
 async function takeOut(id: string, title: string): Promise<void> {
   if (!(await act(() => circuits.takeOut(id)))) return;
-  const words = `“${title}” removed.`;
-  undo.offer({ key: id, words, undo: 'Restore it', back: () => circuits.bringBack(id) });
+  const words = say.circuitsPage.removedTitle(title);
+  undo.offer({ key: id, words, undo: say.circuitsPage.restoreIt, back: () => circuits.bringBack(id) });
   // The schedule keeps what was booked; that it does is said once it is known.
   const count = await circuits.sessionsAhead(id).catch(() => 0);
-  const use =
-    count === 1 ? 'A session in the schedule still uses' : `${String(count)} sessions in the schedule still use`;
-  if (count > 0) undo.reword(id, `${words} ${use} it.`);
+  if (count > 0) undo.reword(id, say.circuitsPage.removedInUse(title, count));
 }
 </script>
 
 <template>
   <section class="page">
     <header>
-      <h1>Circuits</h1>
+      <h1>{{ say.circuitsPage.circuits }}</h1>
       <v-text-field
         v-model="wanted"
         class="search"
-        label="Find by title, purpose, group, tag or drill"
+        :label="say.circuitsPage.findByTitlePurpose"
         clearable
         density="compact"
         @click:clear="wanted = ''"
       />
       <BinLink />
-      <v-btn variant="outlined" :aria-expanded="starting" @click="starting = !starting">Start from an approach</v-btn>
-      <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
+      <v-btn variant="outlined" :aria-expanded="starting" @click="starting = !starting">{{
+        say.circuitsPage.startFromAnApproach
+      }}</v-btn>
+      <v-btn :disabled="busy" @click="write">{{ say.circuitsPage.writeANewCircuit }}</v-btn>
     </header>
     <LoadingGate :loading="loading">
       <StartFrom v-if="starting" @take="keep" @close="starting = false" />
-      <UnreadableNote what="circuit" :unreadable="circuits.unreadable" @take-out="takeOut($event, 'The circuit')" />
-      <p v-if="circuits.tags.length" class="tags" role="group" aria-label="Tags">
+      <UnreadableNote
+        :what="say.circuitsPage.circuit"
+        :unreadable="circuits.unreadable"
+        @take-out="takeOut($event, say.circuitsPage.theCircuit)"
+      />
+      <p v-if="circuits.tags.length" class="tags" role="group" :aria-label="say.circuitsPage.tags">
         <v-chip
           v-for="one in circuits.tags"
           :key="one"
@@ -119,13 +124,13 @@ async function takeOut(id: string, title: string): Promise<void> {
         </li>
       </ul>
       <div v-else-if="searched" class="empty">
-        <h2>No circuits match “{{ wanted || tag }}”</h2>
-        <v-btn variant="outlined" @click="showAll">Show all</v-btn>
+        <h2>{{ say.circuitsPage.noCircuitsMatch(wanted || tag) }}</h2>
+        <v-btn variant="outlined" @click="showAll">{{ say.circuitsPage.showAll }}</v-btn>
       </div>
       <div v-else class="empty">
-        <h2>No circuits yet</h2>
-        <p class="soft">Type one as you would write it on the board; the clock is added up as you go.</p>
-        <v-btn :disabled="busy" @click="write">Write a new circuit</v-btn>
+        <h2>{{ say.circuitsPage.noCircuitsYet }}</h2>
+        <p class="soft">{{ say.circuitsPage.typeOne }}</p>
+        <v-btn :disabled="busy" @click="write">{{ say.circuitsPage.writeANewCircuit }}</v-btn>
       </div>
       <MoreBelow v-if="circuits.next || cards < circuits.circuits.length" :more="more" />
     </LoadingGate>

@@ -8,6 +8,7 @@ import { usePlacesStore } from '../library/places.ts';
 import { stableIds } from '../saving/stableIds.ts';
 import { useAction } from '../shell/useAction.ts';
 import { copyCircuit } from './copyCircuit.ts';
+import { say } from './say.ts';
 
 /** Asks whom a copy of a circuit is for and how long they have, and leads to it: to its fit where it takes longer. */
 const { circuit, standing } = defineProps<{
@@ -35,7 +36,7 @@ watch(suggested, (now, before) => {
   if (title.value === before) title.value = now;
 });
 const groups = computed(() => [
-  { value: '', title: 'Nobody in particular' },
+  { value: '', title: say.copyDialog.nobodyInParticular },
   ...places.places.groups.map(({ id, name }) => ({ value: id, title: name })),
 ]);
 
@@ -55,17 +56,17 @@ function copy(): Promise<boolean> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="520" :aria-label="`Copy ${circuit.title}`">
+  <v-dialog v-model="open" max-width="520" :aria-label="say.copyDialog.copyCircuit(circuit.title)">
     <v-card class="card">
-      <h2>Copy {{ circuit.title }}</h2>
+      <h2>{{ say.copyDialog.copyCircuit(circuit.title) }}</h2>
       <form class="form" novalidate @submit.prevent="copy">
-        <v-text-field v-model="title" label="Title" :maxlength="MOST_TITLE" />
-        <v-select v-model="groupId" label="For whom" :items="groups" />
-        <MinutesField v-model="available" label="Time available, minutes" :least="0" />
-        <v-checkbox v-model="offTheFloor" label="Nothing on the floor" hide-details />
+        <v-text-field v-model="title" :label="say.copyDialog.title" :maxlength="MOST_TITLE" />
+        <v-select v-model="groupId" :label="say.copyDialog.forWhom" :items="groups" />
+        <MinutesField v-model="available" :label="say.copyDialog.timeAvailableMinutes" :least="0" />
+        <v-checkbox v-model="offTheFloor" :label="say.copyDialog.nothingOnTheFloor" hide-details />
         <p class="acts">
-          <v-btn type="submit" :loading="busy">Copy</v-btn>
-          <v-btn variant="text" @click="open = false">Cancel</v-btn>
+          <v-btn type="submit" :loading="busy">{{ say.copyDialog.copy }}</v-btn>
+          <v-btn variant="text" @click="open = false">{{ say.copyDialog.cancel }}</v-btn>
         </p>
       </form>
     </v-card>

@@ -13,6 +13,7 @@ import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { useLibraryStore } from '../library/library.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
 import { useStandardsStore } from '../library/standards.ts';
+import { say } from './say.ts';
 
 /** A first circuit from an approach, the main session, the minutes, the kit and the room; shown before it is taken. */
 const emit = defineEmits<{ take: [circuit: Circuit, siteId: string | null]; close: [] }>();
@@ -32,9 +33,9 @@ const sessions = computed(() => standards.sessions.map(({ id, name }) => ({ valu
 const things = KIT.map((value) => ({ value, title: phaseName(value) }));
 const sites = computed(() => library.places.sites.map(({ id, name }) => ({ value: id, title: name })));
 const ROOMS = [
-  { value: 'spot', title: 'On the spot' },
-  { value: 'mat', title: 'A mat each' },
-  { value: 'lane', title: 'Mats and lanes' },
+  { value: 'spot', title: say.startFromForm.onTheSpot },
+  { value: 'mat', title: say.startFromForm.matEach },
+  { value: 'lane', title: say.startFromForm.matsAndLanes },
 ];
 const SPACES: Readonly<Record<'spot' | 'mat' | 'lane', readonly Space[]>> = {
   spot: ['spot', 'stride'],
@@ -73,14 +74,14 @@ const names = computed(() =>
 </script>
 
 <template>
-  <section class="start" aria-label="Start from an approach">
+  <section class="start" :aria-label="say.startFromForm.startFromAnApproach">
     <div class="fields">
-      <v-select v-model="approachId" label="Approach" :items="approaches" />
-      <v-select v-model="sessionId" label="Main session" :items="sessions" />
-      <MinutesField v-model="seconds" label="Time available, minutes" :least="60" :most="3600" />
-      <v-select v-model="room" label="Room" :items="ROOMS" />
-      <v-select v-model="kit" label="Kit" multiple :items="things" />
-      <v-select v-if="sites.length" v-model="siteId" label="Place" :items="sites" />
+      <v-select v-model="approachId" :label="say.startFromForm.approach" :items="approaches" />
+      <v-select v-model="sessionId" :label="say.startFromForm.mainSession" :items="sessions" />
+      <MinutesField v-model="seconds" :label="say.startFromForm.timeAvailableMinutes" :least="60" :most="3600" />
+      <v-select v-model="room" :label="say.startFromForm.room" :items="ROOMS" />
+      <v-select v-model="kit" :label="say.startFromForm.kit" multiple :items="things" />
+      <v-select v-if="sites.length" v-model="siteId" :label="say.startFromForm.place" :items="sites" />
     </div>
     <p class="soft">{{ approach.says }}</p>
     <template v-if="circuit.blocks.length">
@@ -92,12 +93,12 @@ const names = computed(() =>
         </template>
       </dl>
     </template>
-    <p v-else class="soft">Nothing in the library fits that. Give it more time, room or kit.</p>
+    <p v-else class="soft">{{ say.startFromForm.nothingInTheLibrary }}</p>
     <p class="acts">
       <v-btn :disabled="!circuit.blocks.length" @click="emit('take', circuit, siteId || null)">
-        Use this, {{ clock(total) }}
+        {{ say.startFromForm.useThisTotal(clock(total)) }}
       </v-btn>
-      <v-btn variant="text" @click="emit('close')">Not now</v-btn>
+      <v-btn variant="text" @click="emit('close')">{{ say.startFromForm.notNow }}</v-btn>
     </p>
   </section>
 </template>

@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router';
 import { useAccountStore } from '../shell/account.ts';
 import { useStepsFrom } from '../loading/useSteps.ts';
 import { troubleWords } from '../shell/notices.ts';
+import { say } from './say.ts';
 
 /** What the page is for is read first: the form and the picture, a circuit that is added up, come one after the other. */
 const SignInForm = defineAsyncComponent(() => import('./SignInForm.vue'));
@@ -40,18 +41,17 @@ async function enterDemo(): Promise<void> {
 <template>
   <div class="door">
     <section class="about">
-      <h1>Prompt Spark</h1>
+      <h1>{{ say.doorPage.promptSpark }}</h1>
       <p class="lead">
-        Write a warm-up as you would on the board. See what it really takes. Run it on the wall, and keep what happened.
+        {{ say.doorPage.writeAWarmUp }}
       </p>
       <div class="picture"><DoorPicture v-if="drawn >= PICTURE" /></div>
     </section>
-    <section class="ways" aria-label="Ways in">
+    <section class="ways" :aria-label="say.doorPage.waysIn">
       <div v-if="account.demoOpen" class="demo">
-        <v-btn size="large" block @click="enterDemo">Enter the demo studio</v-btn>
+        <v-btn size="large" block @click="enterDemo">{{ say.doorPage.enterTheDemoStudio }}</v-btn>
         <p class="small soft">
-          Tern Street Hall in Saltmere: an invented studio with circuits, sessions and a log to try. You get a copy of
-          your own, deleted after a day.
+          {{ say.doorPage.ternStreetHall }}
         </p>
       </div>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>

@@ -4,6 +4,7 @@ import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import TimeFuse from '../fuse/TimeFuse.vue';
 import { clock } from '../wording/clock.ts';
 import { DOOR_CIRCUIT, DOOR_LIBRARY, DOOR_LINES } from './doorCircuit.ts';
+import { say } from './say.ts';
 
 /** A small board and the fuse it makes, timed here and now. */
 const { segments, total, hidden } = timeCircuit(DOOR_CIRCUIT, occasionOf({ library: DOOR_LIBRARY }));
@@ -16,7 +17,7 @@ const { segments, total, hidden } = timeCircuit(DOOR_CIRCUIT, occasionOf({ libra
       <TimeFuse :segments="segments" labels />
       <p>
         <span class="clock">{{ clock(total.plan) }}</span>
-        <span class="soft">of which {{ clock(hidden) }} is getting there, changing sides and rest</span>
+        <span class="soft">{{ say.doorPicture.ofWhichIsGetting(clock(hidden)) }}</span>
       </p>
     </figcaption>
   </figure>

@@ -2,6 +2,7 @@
 import { reactive } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import { useAccountStore } from '../shell/account.ts';
+import { say } from './say.ts';
 
 const emit = defineEmits<{ done: []; back: [] }>();
 const account = useAccountStore();
@@ -18,32 +19,36 @@ const { errors, trouble, busy, submit } = useForm(
 
 <template>
   <form class="form" novalidate @submit.prevent="submit({ ...studio })">
-    <h2>Open a studio</h2>
-    <v-text-field v-model="studio.studioName" label="Studio name" :error-messages="errors['/studioName']" />
+    <h2>{{ say.openStudioForm.openAStudio }}</h2>
+    <v-text-field
+      v-model="studio.studioName"
+      :label="say.openStudioForm.studioName"
+      :error-messages="errors['/studioName']"
+    />
     <v-text-field
       v-model="studio.coachName"
-      label="Your name"
+      :label="say.openStudioForm.yourName"
       autocomplete="name"
       :error-messages="errors['/coachName']"
     />
     <v-text-field
       v-model="studio.email"
-      label="E-mail"
+      :label="say.openStudioForm.eMail"
       type="email"
       autocomplete="username"
       :error-messages="errors['/email']"
     />
     <v-text-field
       v-model="studio.password"
-      label="Password: at least 10 characters"
+      :label="say.openStudioForm.passwordAtLeast10"
       type="password"
       autocomplete="new-password"
       :error-messages="errors['/password']"
     />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div class="acts">
-      <v-btn type="submit" :loading="busy">Open it</v-btn>
-      <v-btn variant="text" @click="emit('back')">Back to signing in</v-btn>
+      <v-btn type="submit" :loading="busy">{{ say.openStudioForm.openIt }}</v-btn>
+      <v-btn variant="text" @click="emit('back')">{{ say.openStudioForm.backToSigning }}</v-btn>
     </div>
   </form>
 </template>

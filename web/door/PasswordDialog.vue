@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import { useAccountStore } from '../shell/account.ts';
+import { say } from './say.ts';
 
 /** The coach's password once more, before health data is taken out or deleted: they may have left the screen. */
 const account = useAccountStore();
@@ -15,25 +16,25 @@ const { errors, trouble, busy, submit } = useForm(
 <template>
   <v-dialog
     :model-value="true"
-    aria-label="Your password once more"
+    :aria-label="say.passwordDialog.yourPasswordOnceMore"
     max-width="26rem"
     @update:model-value="account.passwordGiven(false)"
   >
     <v-card class="once-more" rounded="lg">
       <form novalidate @submit.prevent="submit({ password })">
-        <h2>Your password once more</h2>
-        <p>You are about to export or delete health data. Type your password to show it is you.</p>
+        <h2>{{ say.passwordDialog.yourPasswordOnceMore }}</h2>
+        <p>{{ say.passwordDialog.youAreAbout }}</p>
         <v-text-field
           v-model="password"
-          label="Password"
+          :label="say.passwordDialog.password"
           type="password"
           autocomplete="current-password"
           autofocus
           :error-messages="errors['/password'] ?? trouble"
         />
         <div class="acts">
-          <v-btn type="submit" :loading="busy">Continue</v-btn>
-          <v-btn variant="text" @click="account.passwordGiven(false)">Cancel</v-btn>
+          <v-btn type="submit" :loading="busy">{{ say.passwordDialog.continue }}</v-btn>
+          <v-btn variant="text" @click="account.passwordGiven(false)">{{ say.passwordDialog.cancel }}</v-btn>
         </div>
       </form>
     </v-card>

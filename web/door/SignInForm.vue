@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import { useAccountStore } from '../shell/account.ts';
+import { say } from './say.ts';
 
 const emit = defineEmits<{ done: []; open: [] }>();
 const account = useAccountStore();
@@ -18,25 +19,25 @@ const { errors, trouble, busy, submit } = useForm(
 
 <template>
   <form class="form" novalidate @submit.prevent="submit({ email, password })">
-    <h2>Sign in to your studio</h2>
+    <h2>{{ say.signInForm.signInToYourStudio }}</h2>
     <v-text-field
       v-model="email"
-      label="E-mail"
+      :label="say.signInForm.eMail"
       type="email"
       autocomplete="username"
       :error-messages="errors['/email']"
     />
     <v-text-field
       v-model="password"
-      label="Password"
+      :label="say.signInForm.password"
       type="password"
       autocomplete="current-password"
       :error-messages="errors['/password']"
     />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div class="acts">
-      <v-btn type="submit" variant="outlined" :loading="busy">Sign in</v-btn>
-      <v-btn variant="text" @click="emit('open')">Open a studio</v-btn>
+      <v-btn type="submit" variant="outlined" :loading="busy">{{ say.signInForm.signIn }}</v-btn>
+      <v-btn variant="text" @click="emit('open')">{{ say.signInForm.openAStudio }}</v-btn>
     </div>
   </form>
 </template>

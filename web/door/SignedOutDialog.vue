@@ -2,6 +2,7 @@
 import { useAction } from '../shell/useAction.ts';
 import SignInForm from './SignInForm.vue';
 import { useAccountStore } from '../shell/account.ts';
+import { say } from './say.ts';
 
 /** Somebody was signed out while they worked: they sign in again where they are, and nothing on the page is lost. */
 const { isDemo } = defineProps<{ isDemo: boolean }>();
@@ -10,14 +11,16 @@ const { busy, act } = useAction();
 </script>
 
 <template>
-  <v-dialog :model-value="true" persistent aria-label="Signed out" max-width="30rem">
+  <v-dialog :model-value="true" persistent :aria-label="say.signedOutDialog.signedOut" max-width="30rem">
     <v-card class="signed-out" rounded="lg">
-      <p><strong>You were signed out.</strong> Sign in to carry on where you were. Nothing on this page is lost.</p>
-      <v-btn v-if="isDemo" size="large" :loading="busy" @click="act(account.enterDemo)"
-        >Enter the demo studio again</v-btn
-      >
+      <p>
+        <strong>{{ say.signedOutDialog.youWereSignedOut }}</strong> {{ say.signedOutDialog.signInToCarry }}
+      </p>
+      <v-btn v-if="isDemo" size="large" :loading="busy" @click="act(account.enterDemo)">{{
+        say.signedOutDialog.enterTheDemoStudio
+      }}</v-btn>
       <SignInForm v-else />
-      <v-btn variant="text" href="/door">Go to sign-in</v-btn>
+      <v-btn variant="text" href="/door">{{ say.signedOutDialog.goToSign }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -6,6 +6,7 @@ import { TARGETS } from '@prompt-spark/core/drills/target';
 import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../wording/capital.ts';
 import { ASKED, demandsOf, rungName } from './drillWords.ts';
+import { say } from './say.ts';
 
 /** What a drill gives and what a rung of it asks, as bars. */
 const { drill, variant } = defineProps<{ drill: Drill; variant: Variant }>();
@@ -20,7 +21,8 @@ const asks = computed(() => demandsOf(variant));
 <template>
   <section class="bars">
     <h2>
-      Prepares <span class="soft small">{{ drill.planes.join(', ') }} plane</span>
+      {{ say.drillBars.prepares }}
+      <span class="soft small">{{ say.drillBars.planePlanes(drill.planes.join(', ')) }}</span>
     </h2>
     <ul>
       <li v-for="[target, strength] in gives" :key="target">
@@ -29,9 +31,10 @@ const asks = computed(() => demandsOf(variant));
       </li>
     </ul>
     <h2>
-      Asks <span class="soft small">{{ rungName(variant, drill.name) }}, effort {{ variant.effort }} of 10</span>
+      {{ say.drillBars.asks }}
+      <span class="soft small">{{ say.drillBars.effortOf10(rungName(variant, drill.name), variant.effort) }}</span>
     </h2>
-    <p v-if="!asks.length" class="soft">Nothing that people are usually told to avoid.</p>
+    <p v-if="!asks.length" class="soft">{{ say.drillBars.nothingThatPeopleAre }}</p>
     <ul v-else>
       <li v-for="[demand, asked] in asks" :key="demand">
         <span>{{ demand }}</span>

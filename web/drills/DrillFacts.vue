@@ -13,6 +13,7 @@ import { useLibraryStore } from '../library/library.ts';
 import { computed } from 'vue';
 import { inPosture } from './drillDraft.ts';
 import LinesField from '../fields/LinesField.vue';
+import { say } from './say.ts';
 
 /** A drill's facts: its names, and how and where it is done. */
 const draft = defineModel<Drill>({ required: true });
@@ -27,15 +28,15 @@ const drawn = computed(() =>
 );
 const items = (values: readonly string[]) => values.map((value) => ({ value, title: phaseName(value) }));
 const WAYS: readonly { value: Motion; title: string }[] = [
-  { value: 'turn', title: 'Turns it' },
-  { value: 'circle', title: 'Circles it' },
-  { value: 'swing', title: 'Swings it' },
+  { value: 'turn', title: say.drillFacts.turnsIt },
+  { value: 'circle', title: say.drillFacts.circlesIt },
+  { value: 'swing', title: say.drillFacts.swingsIt },
 ];
 const ROOM = [
-  { value: 'spot', title: 'On the spot' },
-  { value: 'stride', title: 'A stride' },
-  { value: 'mat', title: 'A mat' },
-  { value: 'lane', title: 'A lane' },
+  { value: 'spot', title: say.drillFacts.onTheSpot },
+  { value: 'stride', title: say.drillFacts.stride },
+  { value: 'mat', title: say.drillFacts.mat },
+  { value: 'lane', title: say.drillFacts.lane },
 ];
 
 function set(change: Partial<Drill>): void {
@@ -61,46 +62,46 @@ function setMotion(how: Motion | null, joint: Joint = 'shoulder'): void {
 <template>
   <fieldset class="grid">
     <v-text-field
-      label="Name"
+      :label="say.drillFacts.name"
       class="two"
       :model-value="draft.name"
       :error-messages="errors['/name']"
       @update:model-value="(name: string) => set({ name })"
     />
     <LinesField
-      label="Other names, one a line"
+      :label="say.drillFacts.otherNamesOne"
       class="two"
       :model-value="draft.aliases"
       @update:model-value="(aliases: readonly string[]) => set({ aliases })"
     />
     <v-select
-      label="Phases"
+      :label="say.drillFacts.phases"
       multiple
       :items="items(PHASES)"
       :model-value="[...draft.phases]"
       @update:model-value="setPhases"
     />
     <v-select
-      label="Posture"
+      :label="say.drillFacts.posture"
       :items="items(POSTURES)"
       :model-value="draft.posture"
       @update:model-value="(posture: Posture) => (draft = inPosture(draft, posture))"
     />
     <v-select
-      label="Kit"
+      :label="say.drillFacts.kit"
       multiple
       :items="items(KIT)"
       :model-value="[...draft.kit]"
       @update:model-value="(kit: Drill['kit']) => set({ kit })"
     />
     <v-select
-      label="Room"
+      :label="say.drillFacts.room"
       :items="ROOM"
       :model-value="draft.space"
       @update:model-value="(space: Drill['space']) => set({ space })"
     />
     <v-select
-      label="Circles or swings a joint"
+      :label="say.drillFacts.circlesOrSwings"
       clearable
       :items="WAYS"
       :model-value="draft.motion?.how ?? null"
@@ -108,27 +109,27 @@ function setMotion(how: Motion | null, joint: Joint = 'shoulder'): void {
     />
     <v-select
       v-if="draft.motion"
-      label="Which joint"
+      :label="say.drillFacts.whichJoint"
       :items="items(JOINTS)"
       :model-value="draft.motion.joint"
       @update:model-value="(joint: Joint) => setMotion(draft.motion?.how ?? null, joint)"
     />
     <v-autocomplete
-      label="Drawn as"
+      :label="say.drillFacts.drawnAs"
       clearable
       :items="drawn"
-      hint="Whose figure shows it; its posture where none does"
+      :hint="say.drillFacts.whoseFigureShows"
       :model-value="draft.figure || null"
       @update:model-value="(figure: string | null) => set({ figure: figure ?? '' })"
     />
     <v-select
-      label="Best seen from"
+      :label="say.drillFacts.bestSeen"
       :items="items(['front', 'side', 'three-quarter'])"
       :model-value="draft.view"
       @update:model-value="(view: Drill['view']) => set({ view })"
     />
     <TextAmount
-      label="Effort, 0 to 10"
+      :label="say.drillFacts.effort0To10"
       unit="count"
       single
       :least="0"

@@ -3,6 +3,7 @@ import { mdiTune } from '@mdi/js';
 import type { DrillWish } from '@prompt-spark/core/drills/find';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
+import { say } from './say.ts';
 
 const DrillSelects = defineAsyncComponent(() => import('./DrillSelects.vue'));
 
@@ -21,7 +22,7 @@ const narrowed = computed(() => Object.keys(wish.value).length);
     <v-text-field
       v-model="words"
       class="words"
-      label="Name, or what it’s for"
+      :label="say.drillFilters.nameOrWhatIts"
       density="compact"
       clearable
       @click:clear="words = ''"
@@ -32,7 +33,7 @@ const narrowed = computed(() => Object.keys(wish.value).length);
       :prepend-icon="mdiTune"
       :aria-expanded="unfolded"
       @click="unfolded = !unfolded"
-      >{{ narrowed > 0 ? `Filters (${narrowed})` : 'Filters' }}</v-btn
+      >{{ narrowed > 0 ? say.drillFilters.filtersNarrowed(narrowed) : say.drillFilters.filters }}</v-btn
     >
     <DrillSelects v-if="wide || unfolded" v-model="wish" />
   </div>

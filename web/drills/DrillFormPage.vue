@@ -13,6 +13,7 @@ import DrillRungs from './DrillRungs.vue';
 import DrillSaid from './DrillSaid.vue';
 import DrillUsual from './DrillUsual.vue';
 import { blankDrill, copyOf, finished } from './drillDraft.ts';
+import { say } from './say.ts';
 
 /** A drill of the studio's own: new, copied from another, or changed. */
 const { from, id } = defineProps<{ from: string | null; id: string | null }>();
@@ -25,7 +26,11 @@ const loading = useLoading(async () => {
   if (source) draft.value = id === null ? copyOf(source) : source;
 });
 const heading = computed(() =>
-  id === null ? (from === null ? 'A new drill' : 'A drill of our own') : 'Change the drill',
+  id === null
+    ? from === null
+      ? say.drillFormPage.newDrill
+      : say.drillFormPage.drillOfOurOwn
+    : say.drillFormPage.changeTheDrill,
 );
 
 const { errors, trouble, busy, submit } = useForm(
@@ -49,8 +54,8 @@ const { errors, trouble, busy, submit } = useForm(
         <DrillRungs v-model="draft" />
         <FormTrouble :trouble="trouble" :errors="errors" />
         <div class="acts">
-          <v-btn type="submit" :loading="busy">Save drill</v-btn>
-          <v-btn variant="text" :to="id === null ? '/drills' : `/drills/${id}`">Cancel</v-btn>
+          <v-btn type="submit" :loading="busy">{{ say.drillFormPage.saveDrill }}</v-btn>
+          <v-btn variant="text" :to="id === null ? '/drills' : `/drills/${id}`">{{ say.drillFormPage.cancel }}</v-btn>
         </div>
       </form>
     </LoadingGate>

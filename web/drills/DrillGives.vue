@@ -9,6 +9,7 @@ import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../wording/capital.ts';
 import { ASKED } from './drillWords.ts';
 import { withDemand } from './drillDraft.ts';
+import { say } from './say.ts';
 
 /** What a drill prepares, and what it asks. */
 const draft = defineModel<Drill>({ required: true });
@@ -19,7 +20,7 @@ const demands = DEMANDS.map((value) => ({ value, title: value }));
 const asked = computed(() => DEMANDS.filter((demand) => demandOf(base.value.demands, demand) > 0));
 const STRENGTHS = [0.3, 0.6, 0.9].map((value, index) => ({
   value,
-  title: ['a little', 'well', 'most of all'][index] ?? '',
+  title: [say.drillGives.little, 'well', say.drillGives.mostOfAll][index] ?? '',
 }));
 const STEPS = ([1, 2, 3] as const).map((value) => ({ value, title: ASKED[value] }));
 
@@ -43,17 +44,17 @@ function ask(chosen: readonly Demand[]): void {
 
 <template>
   <fieldset class="grid">
-    <legend>What it prepares</legend>
+    <legend>{{ say.drillGives.whatItPrepares }}</legend>
     <v-select
       class="two"
-      label="Targets"
+      :label="say.drillGives.targets"
       multiple
       :items="targets"
       :model-value="Object.keys(draft.targets)"
       @update:model-value="choose"
     />
     <v-select
-      label="Planes"
+      :label="say.drillGives.planes"
       multiple
       :items="PLANES.map((value) => ({ value, title: phaseName(value) }))"
       :model-value="[...draft.planes]"
@@ -73,8 +74,15 @@ function ask(chosen: readonly Demand[]): void {
     />
   </fieldset>
   <fieldset class="grid">
-    <legend>What it asks</legend>
-    <v-select class="two" label="Asked of" multiple :items="demands" :model-value="asked" @update:model-value="ask" />
+    <legend>{{ say.drillGives.whatItAsks }}</legend>
+    <v-select
+      class="two"
+      :label="say.drillGives.askedOf"
+      multiple
+      :items="demands"
+      :model-value="asked"
+      @update:model-value="ask"
+    />
     <v-select
       v-for="demand in asked"
       :key="demand"

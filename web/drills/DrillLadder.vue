@@ -3,6 +3,7 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Variant } from '@prompt-spark/core/drills/drill';
 import DrillFigure from '../figure/DrillFigure.vue';
 import { rungName } from './drillWords.ts';
+import { say } from './say.ts';
 
 /** The ladder from gentle to strong; choosing a rung shows what it asks. */
 const { drill } = defineProps<{ drill: Drill }>();
@@ -11,12 +12,16 @@ const chosen = defineModel<string>({ required: true });
 function words({ changes, posture, kit }: Variant): string {
   const how = posture === drill.posture ? [] : [posture];
   const with_ = kit.filter((item) => !drill.kit.includes(item));
-  return [changes.length ? `changes ${changes.join(' and ')}` : 'the drill as named', ...how, ...with_].join(' · ');
+  return [
+    changes.length ? say.drillLadder.changes(changes.join(' and ')) : say.drillLadder.drillAsNamed,
+    ...how,
+    ...with_,
+  ].join(' · ');
 }
 </script>
 
 <template>
-  <div class="ladder" role="radiogroup" aria-label="Easier and harder versions">
+  <div class="ladder" role="radiogroup" :aria-label="say.drillLadder.easierAndHarderVersions">
     <p v-if="drill.noGentler" class="end soft small">{{ drill.noGentler }}</p>
     <label
       v-for="variant in drill.ladder"
@@ -29,7 +34,7 @@ function words({ changes, posture, kit }: Variant): string {
       <DrillFigure class="figure" :drill="drill" :variant="variant" :still="chosen !== variant.id" :aspect="1.25" />
       <span class="name">{{ rungName(variant, drill.name) }}</span>
       <span class="soft small">{{ words(variant) }}</span>
-      <span class="soft small">effort {{ variant.effort }}</span>
+      <span class="soft small">{{ say.drillLadder.effort(variant.effort) }}</span>
     </label>
     <p v-if="drill.noStronger" class="end soft small">{{ drill.noStronger }}</p>
   </div>

@@ -22,6 +22,7 @@ import DrillBars from './DrillBars.vue';
 import { energyWords } from './drillWords.ts';
 import DrillReplaces from './DrillReplaces.vue';
 import DrillLadder from './DrillLadder.vue';
+import { say } from './say.ts';
 
 /** A drill's fact sheet: what it looks for and asks, rung by rung, and where it is used. */
 const { id } = defineProps<{ id: string }>();
@@ -58,7 +59,7 @@ const about = computed(() => {
     now.phases.map(phaseName).join(', '),
     POSTURE_WORDS[now.posture],
     ...now.kit,
-    `seen best from the ${now.view}`,
+    say.drillPage.seenBest(now.view),
   ].join(' · ');
 });
 const energy = computed(() => {
@@ -71,14 +72,14 @@ const MOST_NAMES = 8;
 const names = computed(() => {
   const all = drill.value?.aliases ?? [];
   const more = all.length - MOST_NAMES;
-  return all.slice(0, MOST_NAMES).join(', ') + (more > 0 ? ` and ${more} more` : '');
+  return all.slice(0, MOST_NAMES).join(', ') + (more > 0 ? say.drillPage.andMoreMore(more) : '');
 });
 
 async function takeOut(): Promise<void> {
   const name = drill.value?.name ?? '';
   if (!(await act(() => library.takeOutDrill(id)))) return;
   await router.push('/drills');
-  notices.say(`“${name}” removed. It stays in the bin for ${String(BIN_DAYS)} days.`);
+  notices.say(say.drillPage.removedItStays(name, BIN_DAYS));
 }
 </script>
 
@@ -86,52 +87,56 @@ async function takeOut(): Promise<void> {
   <section class="page">
     <LoadingGate :loading="loading">
       <template v-if="drill && chosen">
-        <p class="back"><RouterLink to="/drills">Drills</RouterLink></p>
+        <p class="back">
+          <RouterLink to="/drills">{{ say.drillPage.drills }}</RouterLink>
+        </p>
         <header>
           <div>
             <h1>{{ drill.name }}</h1>
-            <p v-if="drill.aliases.length" class="soft">also {{ names }}</p>
-            <p v-if="drill.unfinished" role="status">To be completed: look over what it says, then save it.</p>
+            <p v-if="drill.aliases.length" class="soft">{{ say.drillPage.alsoNames(names) }}</p>
+            <p v-if="drill.unfinished" role="status">{{ say.drillPage.toBeCompletedLook }}</p>
             <p class="soft">{{ about }}</p>
           </div>
           <div class="acts">
-            <v-btn variant="outlined" :to="{ path: '/drills/new', query: { from: drill.id } }">Copy and edit</v-btn>
+            <v-btn variant="outlined" :to="{ path: '/drills/new', query: { from: drill.id } }">{{
+              say.drillPage.copyAndEdit
+            }}</v-btn>
             <template v-if="own">
-              <v-btn variant="outlined" :to="`/drills/${drill.id}/change`">Edit</v-btn>
-              <v-btn variant="text" :loading="busy" @click="takeOut">Remove</v-btn>
+              <v-btn variant="outlined" :to="`/drills/${drill.id}/change`">{{ say.drillPage.edit }}</v-btn>
+              <v-btn variant="text" :loading="busy" @click="takeOut">{{ say.drillPage.remove }}</v-btn>
             </template>
           </div>
         </header>
         <div class="columns first">
           <DrillDemonstration :drill="drill" :variant="chosen" />
           <section>
-            <h2>Say</h2>
+            <h2>{{ say.drillPage.say }}</h2>
             <ul class="cues">
               <li v-for="cue in drill.cues" :key="cue">{{ cue }}</li>
             </ul>
-            <h2>Usual fault</h2>
+            <h2>{{ say.drillPage.usualFault }}</h2>
             <p>
               {{ phaseName(drill.fault.seen) }}: <strong>{{ drill.fault.fix }}</strong>
             </p>
-            <h2>Felt in</h2>
+            <h2>{{ say.drillPage.feltIn }}</h2>
             <p>{{ phaseName(drill.felt) }}</p>
             <template v-if="drill.cautions.length">
-              <h2 class="caution"><v-icon :icon="mdiAlertOutline" size="20" /> Cautions</h2>
+              <h2 class="caution"><v-icon :icon="mdiAlertOutline" size="20" /> {{ say.drillPage.cautions }}</h2>
               <p v-for="caution in drill.cautions" :key="caution">{{ caution }}</p>
             </template>
           </section>
         </div>
-        <h2>Easier and harder versions</h2>
+        <h2>{{ say.drillPage.easierAndHarderVersions }}</h2>
         <DrillLadder v-model="chosenId" :drill="drill" />
         <div class="columns">
           <section>
-            <h2>Usual dose</h2>
+            <h2>{{ say.drillPage.usualDose }}</h2>
             <p>{{ usual }}</p>
-            <p class="soft small">At least {{ drill.shortestUseful }} s of work a side is worth doing. {{ energy }}.</p>
-            <h2>What to do instead</h2>
+            <p class="soft small">{{ say.drillPage.atLeastS(drill.shortestUseful, energy) }}</p>
+            <h2>{{ say.drillPage.whatToDoInstead }}</h2>
             <DrillReplaces :drill="drill" />
-            <h2>Used in</h2>
-            <p v-if="!usedIn.length" class="soft">No circuit yet.</p>
+            <h2>{{ say.drillPage.usedIn }}</h2>
+            <p v-if="!usedIn.length" class="soft">{{ say.drillPage.noCircuitYet }}</p>
             <ul v-else class="used">
               <li v-for="circuit in usedIn" :key="circuit.id">
                 <RouterLink :to="`/circuits/${circuit.id}`">{{ circuit.title }}</RouterLink>
@@ -142,8 +147,8 @@ async function takeOut(): Promise<void> {
         </div>
       </template>
       <div v-else class="empty">
-        <h1>No such drill</h1>
-        <v-btn to="/drills">All drills</v-btn>
+        <h1>{{ say.drillPage.noSuchDrill }}</h1>
+        <v-btn to="/drills">{{ say.drillPage.allDrills }}</v-btn>
       </div>
     </LoadingGate>
   </section>

@@ -13,6 +13,7 @@ import { swapsFor } from '@prompt-spark/core/swaps/swapsFor';
 import { computed, ref } from 'vue';
 import DrillFigure from '../figure/DrillFigure.vue';
 import { useLibraryStore } from '../library/library.ts';
+import { say } from './say.ts';
 
 /** What takes a drill's place for anybody with a limitation. */
 const { drill } = defineProps<{ drill: Drill }>();
@@ -48,8 +49,8 @@ const offer = computed(() => {
 
 <template>
   <div class="replaces">
-    <v-select v-model="limitationId" label="For someone with" :items="items" />
-    <p v-if="offer.fits" class="soft">Fine as it is.</p>
+    <v-select v-model="limitationId" :label="say.drillReplaces.forSomeone" :items="items" />
+    <p v-if="offer.fits" class="soft">{{ say.drillReplaces.fineAs }}</p>
     <ul v-else>
       <li v-for="swap in offer.swaps" :key="`${swap.drillId} ${swap.variantId}`">
         <DrillFigure class="figure" :drill="swap.drill" :variant="swap.rung" still :aspect="1" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import LinesField from '../fields/LinesField.vue';
+import { say } from './say.ts';
 
 /** What a coach says of a drill: its cues, where it is felt, its usual fault and its cautions. */
 const draft = defineModel<Drill>({ required: true });
@@ -19,11 +20,11 @@ function setCue(index: number, cue: string): void {
 
 <template>
   <fieldset class="grid">
-    <legend>Said aloud in ten seconds</legend>
+    <legend>{{ say.drillSaid.saidAloudInTen }}</legend>
     <v-text-field
       v-for="index in 3"
       :key="index"
-      :label="index === 1 ? 'Cue, the safe one first' : 'Another cue'"
+      :label="index === 1 ? say.drillSaid.cueTheSafeOne : say.drillSaid.anotherCue"
       class="two"
       maxlength="60"
       counter="60"
@@ -32,28 +33,28 @@ function setCue(index: number, cue: string): void {
       @update:model-value="(cue: string) => setCue(index - 1, cue)"
     />
     <v-text-field
-      label="Felt in"
+      :label="say.drillSaid.feltIn"
       class="two"
       :model-value="draft.felt"
       :error-messages="errors['/felt']"
       @update:model-value="(felt: string) => set({ felt })"
     />
     <v-text-field
-      label="Usual fault"
+      :label="say.drillSaid.usualFault"
       class="two"
       :model-value="draft.fault.seen"
       :error-messages="errors['/fault/seen']"
       @update:model-value="(seen: string) => set({ fault: { ...draft.fault, seen } })"
     />
     <v-text-field
-      label="What to say"
+      :label="say.drillSaid.whatToSay"
       class="two"
       :model-value="draft.fault.fix"
       :error-messages="errors['/fault/fix']"
       @update:model-value="(fix: string) => set({ fault: { ...draft.fault, fix } })"
     />
     <LinesField
-      label="Cautions, one a line"
+      :label="say.drillSaid.cautionsOneALine"
       class="two"
       :model-value="draft.cautions"
       @update:model-value="(cautions: readonly string[]) => set({ cautions })"

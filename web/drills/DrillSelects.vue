@@ -8,22 +8,36 @@ import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
 import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../wording/capital.ts';
 import { phaseName } from '../wording/phases.ts';
+import { say } from './say.ts';
 
 /** What drills can be narrowed by, a field each. */
 const wish = defineModel<DrillWish>({ required: true });
 const item = (value: string, title = phaseName(value)) => ({ value, title });
 const FILTERS = [
-  { key: 'phase', label: 'Phase', items: PHASES.map((value) => item(value)) },
-  { key: 'target', label: 'For', items: TARGETS.map((value) => item(value, capital(targetWords(value)))) },
-  { key: 'posture', label: 'Posture', items: POSTURES.map((value) => item(value)) },
-  { key: 'kit', label: 'Kit', items: [item('none', 'No kit'), ...KIT.map((value) => item(value))] },
+  { key: 'phase', label: say.drillSelects.phase, items: PHASES.map((value) => item(value)) },
+  {
+    key: 'target',
+    label: say.drillSelects.for,
+    items: TARGETS.map((value) => item(value, capital(targetWords(value)))),
+  },
+  { key: 'posture', label: say.drillSelects.posture, items: POSTURES.map((value) => item(value)) },
+  {
+    key: 'kit',
+    label: say.drillSelects.kit,
+    items: [item('none', say.drillSelects.noKit), ...KIT.map((value) => item(value))],
+  },
   {
     key: 'space',
-    label: 'Room',
-    items: [item('spot', 'On the spot'), item('stride', 'A stride'), item('mat', 'A mat'), item('lane', 'A lane')],
+    label: say.drillSelects.room,
+    items: [
+      item('spot', say.drillSelects.onTheSpot),
+      item('stride', say.drillSelects.stride),
+      item('mat', say.drillSelects.mat),
+      item('lane', say.drillSelects.lane),
+    ],
   },
-  { key: 'plane', label: 'Plane', items: PLANES.map((value) => item(value)) },
-  { key: 'without', label: 'Without', items: DEMANDS.map((value) => item(value, value)) },
+  { key: 'plane', label: say.drillSelects.plane, items: PLANES.map((value) => item(value)) },
+  { key: 'without', label: say.drillSelects.without, items: DEMANDS.map((value) => item(value, value)) },
 ] as const satisfies readonly { key: keyof DrillWish; label: string; items: readonly object[] }[];
 
 function narrow(key: keyof DrillWish, value: string | null): void {

@@ -6,14 +6,15 @@ import { just, type Range } from '@prompt-spark/core/units';
 import DoseAmounts from '../fields/DoseAmounts.vue';
 import { DOSE_KINDS } from '../fields/doseKinds.ts';
 import TextAmount from '../fields/TextAmount.vue';
+import { say } from './say.ts';
 
 /** How much of a drill is usually done, on which sides, and the least that is worth doing. */
 const draft = defineModel<Drill>({ required: true });
 
 const SIDES = [
-  { value: 'both', title: 'Both at once' },
-  { value: 'each', title: 'Each in turn' },
-  { value: 'alternate', title: 'Alternating' },
+  { value: 'both', title: say.drillUsual.bothAtOnce },
+  { value: 'each', title: say.drillUsual.eachInTurn },
+  { value: 'alternate', title: say.drillUsual.alternating },
 ];
 
 function setUsual(change: Partial<Drill['usual']>): void {
@@ -23,22 +24,22 @@ function setUsual(change: Partial<Drill['usual']>): void {
 
 <template>
   <fieldset class="grid">
-    <legend>Usual dose</legend>
+    <legend>{{ say.drillUsual.usualDose }}</legend>
     <v-select
-      label="Measured in"
+      :label="say.drillUsual.measuredIn"
       :items="DOSE_KINDS"
       :model-value="draft.usual.dose.kind"
       @update:model-value="(kind: Drill['usual']['dose']['kind']) => setUsual({ dose: startingDose(kind, draft) })"
     />
     <DoseAmounts :dose="draft.usual.dose" @change="(dose) => setUsual({ dose })" />
     <v-select
-      label="Sides"
+      :label="say.drillUsual.sides"
       :items="SIDES"
       :model-value="draft.usual.sides"
       @update:model-value="(sides: Sides) => setUsual({ sides })"
     />
     <TextAmount
-      label="Shortest worth doing"
+      :label="say.drillUsual.shortestWorthDoing"
       unit="time"
       single
       :least="1"

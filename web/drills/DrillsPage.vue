@@ -12,6 +12,7 @@ import UnreadableNote from '../loading/UnreadableNote.vue';
 import { useLibraryStore } from '../library/library.ts';
 import DrillCard from './DrillCard.vue';
 import DrillFilters from './DrillFilters.vue';
+import { say } from './say.ts';
 
 const LibraryFile = defineAsyncComponent(() => import('./LibraryFile.vue'));
 
@@ -26,7 +27,7 @@ const moving = useLocalStorage('prompt-spark-figures-move', true);
 const small = useLocalStorage('prompt-spark-figures-small', false);
 const counted = computed(() => {
   const rungs = found.value.reduce((sum, { ladder }) => sum + ladder.length, 0);
-  return `${found.value.length} drill${found.value.length === 1 ? '' : 's'}, ${rungs} variants`;
+  return say.drillsPage.drillVariantsFound(found.value.length, rungs);
 });
 
 /** Drills in the page, more as they are scrolled to: drawing every figure at once would hold a phone up for seconds. */
@@ -50,25 +51,25 @@ function clear(): void {
 <template>
   <section class="page wide">
     <header>
-      <h1>Drills</h1>
+      <h1>{{ say.drillsPage.drills }}</h1>
       <p class="soft" role="status" data-test="count">{{ counted }}</p>
       <span class="acts">
         <v-btn
           variant="text"
           :prepend-icon="small ? mdiViewGridOutline : mdiViewComfyOutline"
           @click="small = !small"
-          >{{ small ? 'Large figures' : 'Small figures' }}</v-btn
+          >{{ small ? say.drillsPage.largeFigures : say.drillsPage.smallFigures }}</v-btn
         >
         <v-btn variant="text" :prepend-icon="moving ? mdiPause : mdiPlay" @click="moving = !moving">
-          {{ moving ? 'Still figures' : 'Moving figures' }}
+          {{ moving ? say.drillsPage.stillFigures : say.drillsPage.movingFigures }}
         </v-btn>
-        <v-btn variant="text" :aria-expanded="files" @click="files = !files">Import or export</v-btn>
-        <v-btn :prepend-icon="mdiPlus" to="/drills/new">Add a drill</v-btn>
+        <v-btn variant="text" :aria-expanded="files" @click="files = !files">{{ say.drillsPage.importOrExport }}</v-btn>
+        <v-btn :prepend-icon="mdiPlus" to="/drills/new">{{ say.drillsPage.addADrill }}</v-btn>
       </span>
     </header>
     <LoadingGate :loading="loading">
       <UnreadableNote
-        what="drill of your own"
+        :what="say.drillsPage.drillOfYourOwn"
         :unreadable="library.unreadable"
         @take-out="(id) => act(() => library.takeOutDrill(id))"
       />
@@ -78,9 +79,9 @@ function clear(): void {
         <li v-for="drill in shown" :key="drill.id"><DrillCard :drill="drill" :still="!moving" :brief="small" /></li>
       </ul>
       <div v-else class="empty">
-        <h2>No drills match</h2>
-        <p class="soft">Remove a filter, or try another word.</p>
-        <v-btn variant="outlined" @click="clear">Show all</v-btn>
+        <h2>{{ say.drillsPage.noDrillsMatch }}</h2>
+        <p class="soft">{{ say.drillsPage.removeAFilter }}</p>
+        <v-btn variant="outlined" @click="clear">{{ say.drillsPage.showAll }}</v-btn>
       </div>
       <MoreBelow v-if="shown.length === batch.length && shown.length < found.length" :more="showMore" />
     </LoadingGate>

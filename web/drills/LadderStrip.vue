@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Variant } from '@prompt-spark/core/drills/drill';
 import { computed } from 'vue';
+import { say } from './say.ts';
 
 /** A ladder at a glance: a bar a rung from gentle to strong, thicker and darker with effort, the base outlined. */
 const { ladder } = defineProps<{ ladder: readonly Variant[] }>();
 const label = computed(() => {
   const gentler = ladder.filter(({ rung }) => rung < 0).length;
   const stronger = ladder.filter(({ rung }) => rung > 0).length;
-  return `${gentler} gentler, ${stronger} stronger`;
+  return say.ladderStrip.gentlerStrongerGentler(gentler, stronger);
 });
 </script>
 

@@ -2,6 +2,7 @@
 import { writeDrillCsv } from '@prompt-spark/core/formats/drillCsv';
 import CsvFile from '../fields/CsvFile.vue';
 import { useLibraryStore } from '../library/library.ts';
+import { say } from './say.ts';
 
 /** The library as a CSV file, out and in. */
 const library = useLibraryStore();
@@ -10,11 +11,10 @@ const library = useLibraryStore();
 <template>
   <CsvFile
     name="drills.csv"
-    out="Export the library"
+    :out="say.libraryFile.exportTheLibrary"
     :write="() => writeDrillCsv(library.library.drills)"
     :read="library.importCsv"
   >
-    One drill a line (CSV). Take the library out, change or add lines in any spreadsheet, and bring it back: lines that
-    are here already are left alone.
+    {{ say.libraryFile.oneDrillALine }}
   </CsvFile>
 </template>

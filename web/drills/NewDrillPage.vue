@@ -8,6 +8,7 @@ import DrillFigure from '../figure/DrillFigure.vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { ourOwn } from './ourOwn.ts';
+import { say } from './say.ts';
 
 const DrillFormPage = defineAsyncComponent(() => import('./DrillFormPage.vue'));
 
@@ -51,22 +52,22 @@ async function keep(): Promise<void> {
   <section v-else class="page">
     <LoadingGate :loading="loading">
       <form class="form" novalidate @submit.prevent="keep">
-        <h1>A new drill</h1>
+        <h1>{{ say.newDrillPage.newDrill }}</h1>
         <v-text-field
           v-model="name"
-          label="Name"
+          :label="say.newDrillPage.name"
           maxlength="80"
-          :error-messages="(tried && !name.trim() ? 'It needs a name' : errors['/name']) ?? ''"
+          :error-messages="(tried && !name.trim() ? say.newDrillPage.itNeedsAName : errors['/name']) ?? ''"
         />
         <v-autocomplete
           v-model="likeId"
-          label="Like which drill?"
+          :label="say.newDrillPage.likeWhichDrill"
           :items="drills"
-          :error-messages="tried && !like ? 'Choose the one it is most like' : ''"
+          :error-messages="tried && !like ? say.newDrillPage.chooseTheOne : ''"
         />
         <v-text-field
           v-model="cue"
-          label="One thing to say while they do it"
+          :label="say.newDrillPage.oneThingToSay"
           maxlength="120"
           :placeholder="like?.cues[0] ?? ''"
           :error-messages="errors['/cues/0'] ?? ''"
@@ -74,15 +75,14 @@ async function keep(): Promise<void> {
         <div v-if="like" class="like">
           <DrillFigure class="figure" :drill="like" still :aspect="1" />
           <p class="soft">
-            It takes the rest from {{ like.name }}: the figure, how long, how hard, what it prepares and what to mind.
-            Change any of that later.
+            {{ say.newDrillPage.itTakesTheRest(like.name) }}
           </p>
         </div>
         <FormTrouble :trouble="trouble" :errors="errors" />
         <p class="acts">
-          <v-btn type="submit" :loading="busy">Save drill</v-btn>
-          <v-btn variant="text" to="/drills">Cancel</v-btn>
-          <v-btn variant="text" class="all" @click="whole = true">It is like no other: say everything</v-btn>
+          <v-btn type="submit" :loading="busy">{{ say.newDrillPage.saveDrill }}</v-btn>
+          <v-btn variant="text" to="/drills">{{ say.newDrillPage.cancel }}</v-btn>
+          <v-btn variant="text" class="all" @click="whole = true">{{ say.newDrillPage.itIsLikeNo }}</v-btn>
         </p>
       </form>
     </LoadingGate>

@@ -5,6 +5,7 @@ import type { EnergyCost, Variant } from '@prompt-spark/core/drills/drill';
 import { TARGETS } from '@prompt-spark/core/drills/target';
 import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../wording/capital.ts';
+import { say } from './say.ts';
 
 /** The targets a drill serves most, strongest first, as a coach says them. */
 export function mainTargets({ targets }: Pick<Drill, 'targets'>, most: number): readonly string[] {
@@ -22,7 +23,12 @@ export function demandsOf({ demands }: Pick<Variant, 'demands'>): readonly (read
 }
 
 /** How much is asked, in a word. */
-export const ASKED = ['not at all', 'a little', 'clearly', 'fully'] as const;
+export const ASKED = [
+  say.drillWords.notAtAll,
+  say.drillWords.little,
+  say.drillWords.clearly,
+  say.drillWords.fully,
+] as const;
 
 /** A rung's name as read on its own: the base is the drill itself. */
 export function rungName({ rung, name }: Variant, drillName: string): string {
@@ -33,10 +39,10 @@ export function rungName({ rung, name }: Variant, drillName: string): string {
 export function energyWords(cost: EnergyCost): string {
   switch (cost.kind) {
     case 'compendium':
-      return `${cost.met} MET (Compendium of Physical Activities 2011, ${cost.code})`;
+      return say.drillWords.metCompendiumOfPhysical(cost.met, cost.code);
     case 'equation':
-      return `${cost.met} MET on average (ACSM ${cost.gait} equation, ${cost.paces.length} paces)`;
+      return say.drillWords.metOnAverageAcsm(cost.met, cost.gait, cost.paces.length);
     case 'estimate':
-      return `about ${cost.met} MET (our estimate from effort)`;
+      return say.drillWords.aboutMetOurEstimate(cost.met);
   }
 }

@@ -4,6 +4,7 @@ import type { ImportReport } from '@prompt-spark/contract/import';
 import { ref, useTemplateRef } from 'vue';
 import { download } from './download.ts';
 import { useImport } from './useImport.ts';
+import { say } from './say.ts';
 
 /** Faults of a file that the server tells (contract/import.ts). */
 const MOST_PROBLEMS = 100;
@@ -26,7 +27,7 @@ async function save(): Promise<void> {
   try {
     offer(await write());
   } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The file could not be made.';
+    trouble.value = error instanceof Error ? error.message : say.csvFile.fileCouldNot;
   }
 }
 
@@ -44,48 +45,44 @@ async function take(): Promise<void> {
     const csv = await file.text();
     report.value = await run((importId) => read(csv, importId));
   } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'The file could not be taken in.';
+    trouble.value = error instanceof Error ? error.message : say.csvFile.fileCouldNotBeTaken;
   }
   field.value = '';
 }
 </script>
 
 <template>
-  <section class="file" aria-label="Import or export">
+  <section class="file" :aria-label="say.csvFile.importOrExport">
     <p class="soft"><slot /></p>
     <div class="acts">
       <v-btn variant="outlined" :prepend-icon="mdiDownload" @click="save">{{ out }}</v-btn>
-      <v-btn variant="outlined" :prepend-icon="mdiUpload" :disabled="importing" @click="input?.click()"
-        >Import a file</v-btn
-      >
+      <v-btn variant="outlined" :prepend-icon="mdiUpload" :disabled="importing" @click="input?.click()">{{
+        say.csvFile.importAFile
+      }}</v-btn>
       <input
         ref="input"
         class="visually-hidden"
         type="file"
         accept=".csv,text/csv"
-        aria-label="CSV file"
+        :aria-label="say.csvFile.csvFile"
         tabindex="-1"
         @change="take"
       />
     </div>
     <div v-if="importing" class="acts" role="status">
       <p>{{ progress }}</p>
-      <v-btn variant="outlined" @click="callOff">Cancel</v-btn>
+      <v-btn variant="outlined" @click="callOff">{{ say.csvFile.cancel }}</v-btn>
     </div>
     <p v-if="trouble" class="bad" role="alert">{{ trouble }}</p>
     <div v-if="report" role="status">
-      <p v-if="!report.problems.length">{{ report.added }} added, {{ report.same }} already here.</p>
+      <p v-if="!report.problems.length">{{ say.csvFile.addedAlreadyHere(report.added, report.same) }}</p>
       <template v-else>
         <p class="bad">
-          Nothing was imported. {{ report.problems.length
-          }}{{ report.problems.length === MOST_PROBLEMS ? ' or more' : '' }} thing{{
-            report.problems.length === 1 ? '' : 's'
-          }}
-          to fix:
+          {{ say.csvFile.nothingWasImported(report.problems.length, report.problems.length === MOST_PROBLEMS) }}
         </p>
         <ol>
           <li v-for="problem in report.problems.slice(0, 20)" :key="`${problem.line} ${problem.message}`">
-            Line {{ problem.line }}: {{ problem.message }}
+            {{ say.csvFile.line(problem.line, problem.message) }}
           </li>
         </ol>
       </template>

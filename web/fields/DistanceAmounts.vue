@@ -6,6 +6,7 @@ import { writePercents, writeStep } from '@prompt-spark/core/whiteboard/writeDos
 import NumberField from './NumberField.vue';
 import TextAmount from './TextAmount.vue';
 import WrittenField from './WrittenField.vue';
+import { say } from './say.ts';
 
 /** The amounts of a distance: how far one length is, how many, how fast, and the steps counted in it. */
 const { dose } = defineProps<{ dose: DistanceDose }>();
@@ -13,8 +14,8 @@ const emit = defineEmits<{ change: [dose: DistanceDose, field: string] }>();
 
 type Of = LengthUnit | 'lane' | 'lap';
 const OF = [
-  { value: 'lane', title: 'the site’s lane' },
-  { value: 'lap', title: 'a lap' },
+  { value: 'lane', title: say.distanceAmounts.sitesLane },
+  { value: 'lap', title: say.distanceAmounts.lap },
   ...LENGTH_UNITS.filter((unit) => unit !== 'in').map((value) => ({ value, title: value })),
 ];
 const SPEEDS = SPEED_UNITS.map((value) => ({ value, title: value }));
@@ -37,43 +38,43 @@ function setAmount(amount: number): void {
 <template>
   <NumberField
     v-if="dose.length.of === 'measure'"
-    label="One length"
+    :label="say.distanceAmounts.oneLength"
     :least="0.1"
     :most="MOST_METRES"
     :model-value="dose.length.measure.amount"
     @update:model-value="setAmount"
   />
-  <v-select label="Measured in" :items="OF" :model-value="of()" @update:model-value="setOf" />
+  <v-select :label="say.distanceAmounts.measuredIn" :items="OF" :model-value="of()" @update:model-value="setOf" />
   <TextAmount
-    label="Lengths"
+    :label="say.distanceAmounts.lengths"
     unit="count"
     :model-value="dose.lengths"
     @update:model-value="(lengths) => set({ lengths }, 'lengths')"
   />
   <NumberField
-    label="Pace"
+    :label="say.distanceAmounts.pace"
     :least="0.1"
     :most="MOST_SPEED"
     :model-value="dose.pace.amount"
     @update:model-value="(amount) => set({ pace: { ...dose.pace, amount } }, 'pace')"
   />
   <v-select
-    label="Pace in"
+    :label="say.distanceAmounts.paceIn"
     :items="SPEEDS"
     :model-value="dose.pace.unit"
     @update:model-value="(unit) => set({ pace: { ...dose.pace, unit } }, 'pace')"
   />
   <WrittenField
-    label="% of the pace"
-    placeholder="50/75/100"
+    :label="say.distanceAmounts.ofThePace"
+    :placeholder="say.distanceAmounts.examplePercents"
     :read="readPercents"
     :write="writePercents"
     :model-value="dose.percents"
     @update:model-value="(percents) => set({ percents }, 'percents')"
   />
   <WrittenField
-    label="One step"
-    placeholder="6 in"
+    :label="say.distanceAmounts.oneStep"
+    :placeholder="say.distanceAmounts.n6In"
     :read="readStep"
     :write="writeStep"
     :model-value="dose.step"

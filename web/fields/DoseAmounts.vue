@@ -10,6 +10,7 @@ import LiftAmounts from './LiftAmounts.vue';
 import RampAmounts from './RampAmounts.vue';
 import TextAmount from './TextAmount.vue';
 import WrittenField from './WrittenField.vue';
+import { say } from './say.ts';
 
 /** The amounts of a dose of any kind. A lift climbs by a table of steps. */
 const { dose, rampUp = USUAL_RAMP_UP } = defineProps<{ dose: Dose; rampUp?: LiftDose['steps'] }>();
@@ -19,21 +20,21 @@ const emit = defineEmits<{ change: [dose: Dose, field: string] }>();
 <template>
   <TextAmount
     v-if="dose.kind === 'time' || dose.kind === 'feel'"
-    :label="dose.kind === 'feel' ? 'From – to' : 'For'"
+    :label="dose.kind === 'feel' ? say.doseAmounts.fromTo : say.doseAmounts.for"
     unit="time"
     :model-value="dose.seconds"
     @update:model-value="(seconds) => emit('change', { ...dose, seconds }, 'seconds')"
   />
   <template v-else-if="dose.kind === 'reps'">
     <TextAmount
-      label="Reps"
+      :label="say.doseAmounts.reps"
       unit="count"
       :model-value="dose.count"
       @update:model-value="(count) => emit('change', { ...dose, count }, 'count')"
     />
     <WrittenField
-      label="Tempo"
-      placeholder="3s or 2-1-2"
+      :label="say.doseAmounts.tempo"
+      :placeholder="say.doseAmounts.exampleTempo"
       :read="readTempo"
       :write="writeTempo"
       :model-value="dose.tempo"
@@ -54,19 +55,19 @@ const emit = defineEmits<{ change: [dose: Dose, field: string] }>();
   <RampAmounts v-else-if="dose.kind === 'ramp'" :dose="dose" @change="(next, field) => emit('change', next, field)" />
   <template v-else>
     <TextAmount
-      label="Holds"
+      :label="say.doseAmounts.holds"
       unit="count"
       :model-value="dose.count"
       @update:model-value="(count) => emit('change', { ...dose, count }, 'count')"
     />
     <TextAmount
-      label="Held for"
+      :label="say.doseAmounts.heldFor"
       unit="time"
       :model-value="dose.hold"
       @update:model-value="(hold) => emit('change', { ...dose, hold }, 'hold')"
     />
     <TextAmount
-      label="Positions"
+      :label="say.doseAmounts.positions"
       unit="count"
       single
       :most="MOST_POSITIONS"
@@ -74,7 +75,7 @@ const emit = defineEmits<{ change: [dose: Dose, field: string] }>();
       @update:model-value="({ high }) => emit('change', { ...dose, positions: high }, 'positions')"
     />
     <TextAmount
-      label="Moving in"
+      :label="say.doseAmounts.movingIn"
       unit="time"
       single
       :least="0"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { say } from './say.ts';
 
 /** What keeps a form from being kept: the server's sentence, or everything the schema found. */
 const { trouble, errors } = defineProps<{ trouble: string; errors: Readonly<Record<string, string>> }>();
@@ -8,7 +9,7 @@ const wrong = computed(() => Object.entries(errors));
 
 <template>
   <div v-if="trouble || wrong.length" class="bad" role="alert">
-    <p>{{ trouble || 'Fix this, then save:' }}</p>
+    <p>{{ trouble || say.formTrouble.fixThisThenSave }}</p>
     <ul>
       <li v-for="[path, message] in wrong" :key="path">{{ message }}</li>
     </ul>

@@ -7,6 +7,7 @@ import { just } from '@prompt-spark/core/units';
 import NumberField from './NumberField.vue';
 import TextAmount from './TextAmount.vue';
 import WrittenField from './WrittenField.vue';
+import { say } from './say.ts';
 
 /** The working set that a climb leads to, and the climb: the approach's table, until the coach writes another. */
 const { dose, table } = defineProps<{ dose: LiftDose; table: LiftDose['steps'] }>();
@@ -17,15 +18,20 @@ const set = (change: Partial<LiftDose>, field: string) => emit('change', { ...do
 
 <template>
   <NumberField
-    label="Working load"
+    :label="say.liftAmounts.workingLoad"
     :least="1"
     :most="MOST_LOAD"
     :model-value="dose.load"
     @update:model-value="(load) => set({ load }, 'load')"
   />
-  <v-select label="In" :items="LOAD_UNITS" :model-value="dose.unit" @update:model-value="(unit) => set({ unit }, '')" />
+  <v-select
+    :label="say.liftAmounts.in"
+    :items="LOAD_UNITS"
+    :model-value="dose.unit"
+    @update:model-value="(unit) => set({ unit }, '')"
+  />
   <TextAmount
-    label="Working reps"
+    :label="say.liftAmounts.workingReps"
     unit="count"
     single
     :model-value="just(dose.reps)"
@@ -33,8 +39,8 @@ const set = (change: Partial<LiftDose>, field: string) => emit('change', { ...do
   />
   <WrittenField
     class="steps"
-    label="Sets on the way up"
-    placeholder="40%x8 55%x5 70%x3 85%x2"
+    :label="say.liftAmounts.setsOnTheWay"
+    :placeholder="say.liftAmounts.exampleSets"
     :read="readLiftSteps"
     :write="writeLiftSteps"
     :model-value="dose.steps"

@@ -4,6 +4,7 @@ import type { Seconds } from '@prompt-spark/core/units';
 import { readMinutes } from '@prompt-spark/core/whiteboard/minutes';
 import { clock } from '../wording/clock.ts';
 import { useTypedText } from './useTypedText.ts';
+import { say } from './say.ts';
 
 /** A length of time in a field that says minutes: 6, 6:30, 6.5, 90 s; with a step less and more for a thumb. */
 const {
@@ -47,7 +48,7 @@ function move(by: 1 | -1): void {
     class="minutes"
     :label="label"
     inputmode="decimal"
-    placeholder="8:00"
+    :placeholder="say.minutesField.exampleTime"
     :autofocus="autofocus"
     :model-value="text"
     :error-messages="problem"
@@ -57,10 +58,10 @@ function move(by: 1 | -1): void {
     @blur="settle"
   >
     <template #append-inner>
-      <button type="button" class="step" :aria-label="`${label}: less`" @click="move(-1)">
+      <button type="button" class="step" :aria-label="say.minutesField.lessLabel(label)" @click="move(-1)">
         <v-icon :icon="mdiMinus" size="20" />
       </button>
-      <button type="button" class="step" :aria-label="`${label}: more`" @click="move(1)">
+      <button type="button" class="step" :aria-label="say.minutesField.moreLabel(label)" @click="move(1)">
         <v-icon :icon="mdiPlus" size="20" />
       </button>
     </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import WrittenField from './WrittenField.vue';
+import { say } from './say.ts';
 
 /** A plain number with up to three decimals, from a least to a most. */
 const {
@@ -21,7 +22,7 @@ function read(typed: string): FieldReading<number> {
   const plain = /^\s*(\d+)(?:[.,](\d{0,3}))?\s*$/.exec(typed);
   const value = plain ? Number(`${plain[1] ?? ''}.${plain[2] ?? '0'}`) : NaN;
   if (value >= least && value <= most) return { ok: true, value };
-  return { ok: false, expected: `Expected a number from ${least} to ${most}` };
+  return { ok: false, expected: say.numberField.expectedANumber(least, most) };
 }
 </script>
 

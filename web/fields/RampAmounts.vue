@@ -7,6 +7,7 @@ import { writeStepLengths } from '@prompt-spark/core/whiteboard/writeDose';
 import NumberField from './NumberField.vue';
 import TextAmount from './TextAmount.vue';
 import WrittenField from './WrittenField.vue';
+import { say } from './say.ts';
 
 /** The amounts of a ramp: from, to, in what, how steep, and its steps. */
 const { dose } = defineProps<{ dose: RampDose }>();
@@ -40,35 +41,35 @@ const most = (unit: RampDose['unit']) => (unit === 'effort' ? 10 : MOST_SPEED);
 
 <template>
   <NumberField
-    label="From"
+    :label="say.rampAmounts.from"
     :most="most(dose.unit)"
     :model-value="dose.from"
     @update:model-value="(from) => set({ from }, 'from')"
   />
   <NumberField
-    label="To"
+    :label="say.rampAmounts.to"
     :most="most(dose.unit)"
     :model-value="dose.to"
     @update:model-value="(to) => set({ to }, 'to')"
   />
-  <v-select label="In" :items="UNITS" :model-value="dose.unit" @update:model-value="setUnit" />
+  <v-select :label="say.rampAmounts.in" :items="UNITS" :model-value="dose.unit" @update:model-value="setUnit" />
   <NumberField
     v-if="dose.unit !== 'effort'"
-    :label="dose.gradeTo === undefined ? 'Grade, %' : 'From grade, %'"
+    :label="dose.gradeTo === undefined ? say.rampAmounts.grade : say.rampAmounts.fromGrade"
     :most="MOST_GRADE"
     :model-value="dose.grade"
     @update:model-value="(grade) => emit('change', sloped(grade, dose.gradeTo), 'grade')"
   />
   <NumberField
     v-if="dose.unit !== 'effort'"
-    label="To grade, %"
+    :label="say.rampAmounts.toGrade"
     :most="MOST_GRADE"
     :model-value="dose.gradeTo ?? dose.grade"
     @update:model-value="(gradeTo) => emit('change', sloped(dose.grade, gradeTo), 'gradeTo')"
   />
   <TextAmount
     v-if="!dose.uneven"
-    label="Steps"
+    :label="say.rampAmounts.steps"
     unit="count"
     single
     :most="MOST_STEPS"
@@ -76,8 +77,8 @@ const most = (unit: RampDose['unit']) => (unit === 'effort' ? 10 : MOST_SPEED);
     @update:model-value="({ high }) => set({ steps: high }, 'steps')"
   />
   <WrittenField
-    label="Each for, s"
-    placeholder="60, or 90/60/60/45"
+    :label="say.rampAmounts.eachForS"
+    :placeholder="say.rampAmounts.exampleSeconds"
     :read="readStepLengths"
     :write="writeStepLengths"
     :model-value="dose"

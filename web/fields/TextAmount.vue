@@ -4,6 +4,7 @@ import { readCount, readDuration } from '@prompt-spark/core/whiteboard/amount';
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { useTypedText } from './useTypedText.ts';
 import { rangeWords } from '@prompt-spark/core/circuit/slotWords';
+import { say } from './say.ts';
 
 /** A count or a length of time, settled or a range, typed as on the board: 8-10, 40s, 1:30. */
 const props = defineProps<{
@@ -54,6 +55,8 @@ function nudge(by: number): void {
     @keydown.down.prevent="nudge(-1)"
     @blur="settle"
   >
-    <template v-if="unit === 'time'" #append-inner><span class="soft">s</span></template>
+    <template v-if="unit === 'time'" #append-inner
+      ><span class="soft">{{ say.textAmount.s }}</span></template
+    >
   </v-text-field>
 </template>

@@ -6,6 +6,7 @@ import { ref } from 'vue';
 import { minuteWords } from '../wording/clock.ts';
 import { clockStyle } from '../wording/clockStyle.ts';
 import { useTypedText } from './useTypedText.ts';
+import { say } from './say.ts';
 
 /** A time of day, in minutes from midnight: typed as anybody says it, or set on a clock face. */
 const { modelValue } = defineProps<{ label: string; modelValue: number }>();
@@ -17,7 +18,7 @@ const { text, problem, type, settle } = useTypedText({ value: () => modelValue, 
 function read(typed: string): FieldReading<number> {
   const minute = minuteOfDay(typed, true);
   if (minute !== undefined) return { ok: true, value: minute };
-  return { ok: false, expected: `Expected a time, such as ${minuteWords(18 * 60 + 30)}` };
+  return { ok: false, expected: say.timeField.expectedATimeSuch(minuteWords(18 * 60 + 30)) };
 }
 
 function take(minute: number): void {
@@ -38,7 +39,7 @@ const faceTime = (): string => `${String(Math.floor(modelValue / 60))}:${String(
     <template #append-inner>
       <v-menu v-model="open" :close-on-content-click="false" location="bottom end">
         <template #activator="{ props: opens }">
-          <button v-bind="opens" type="button" class="face" :aria-label="`${label}: on a clock`">
+          <button v-bind="opens" type="button" class="face" :aria-label="say.timeField.onAClock(label)">
             <v-icon :icon="mdiClockOutline" size="20" />
           </button>
         </template>

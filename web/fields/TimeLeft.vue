@@ -4,6 +4,7 @@ import type { Seconds } from '@prompt-spark/core/units';
 import { computed, ref, watch } from 'vue';
 import { secondsOfDay } from '../wording/clock.ts';
 import MinutesField from './MinutesField.vue';
+import { say } from './say.ts';
 
 /** How long there is, as minutes left or as the time of day by which it must be over. The one follows the other. */
 const { timeZone } = defineProps<{ timeZone: string | undefined }>();
@@ -12,7 +13,7 @@ const MOST: Seconds = 7200;
 const endsAt = (): string => timeOfDay(Math.round(secondsOfDay(new Date(), timeZone) + left.value));
 const text = ref(endsAt());
 const typed = ref(false);
-const problem = computed(() => (minuteOfDay(text.value) === undefined ? 'Expected a time, such as 18:15' : ''));
+const problem = computed(() => (minuteOfDay(text.value) === undefined ? say.timeLeft.expectedATimeSuch : ''));
 
 watch(left, () => {
   if (!typed.value) text.value = endsAt();
@@ -36,10 +37,16 @@ function typeLeft(seconds: Seconds): void {
 
 <template>
   <div class="left">
-    <MinutesField label="Minutes left" autofocus :most="MOST" :model-value="left" @update:model-value="typeLeft" />
-    <span class="soft">or</span>
+    <MinutesField
+      :label="say.timeLeft.minutesLeft"
+      autofocus
+      :most="MOST"
+      :model-value="left"
+      @update:model-value="typeLeft"
+    />
+    <span class="soft">{{ say.timeLeft.or }}</span>
     <v-text-field
-      label="Finish by"
+      :label="say.timeLeft.finishBy"
       :model-value="text"
       :error-messages="problem"
       @update:model-value="typeEnd"

@@ -3,6 +3,7 @@ import { ref, type Ref } from 'vue';
 import { ServerProblem } from '../api/call.ts';
 import { troubleWords } from '../shell/notices.ts';
 import { watchUnread } from './unreadFields.ts';
+import { say } from './say.ts';
 
 /** A form that is checked against the same schema as the endpoint it goes to. */
 export interface Form {
@@ -14,7 +15,7 @@ export interface Form {
   submit(value: unknown): Promise<void>;
 }
 
-const UNREAD = 'Something typed here cannot be read: the note under its field says what was expected.';
+const UNREAD = say.useForm.somethingTypedHereCannot;
 
 /**
  * Checks what was typed, hands it on, and shows what the schema or the server says is wrong. A field that cannot be

@@ -1,6 +1,7 @@
 import { computed, onScopeDispose, ref } from 'vue';
 import { call, ServerProblem } from '../api/call.ts';
 import { useAction } from '../shell/useAction.ts';
+import { say } from './say.ts';
 
 /** How often the server is asked how far an import is. */
 const ASK_EVERY_MS = 700;
@@ -50,7 +51,7 @@ export function useImport() {
 
   const callOff = () => act(callOffOnce);
   const progress = computed(() =>
-    total.value === 0 ? 'Reading the file …' : `${done.value} of ${total.value} taken in …`,
+    total.value === 0 ? say.useImport.readingTheFile : say.useImport.ofTaken(done.value, total.value),
   );
   onScopeDispose(() => clearInterval(timer));
   return { progress, importing, run, callOff };

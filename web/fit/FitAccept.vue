@@ -10,6 +10,7 @@ import { stageWith } from '../late/stageAddress.ts';
 import { useFitStore } from './fit.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
+import { say } from './say.ts';
 
 /** What to do with a fit: run it now, keep it for a session, keep it with the circuit, or make it the circuit. */
 const { circuitId, sessionId } = defineProps<{ circuitId: string; sessionId: string | null }>();
@@ -39,13 +40,13 @@ async function forSession(): Promise<void> {
   await act(async () => {
     const before = (await sessions.one(id)).fit;
     await sessions.fit(id, chosen);
-    said.value = { words: `Today’s session runs in ${clock(fit.seconds)}.`, undo: () => sessions.fit(id, before) };
+    said.value = { words: say.fitAccept.todaysSessionRuns(clock(fit.seconds)), undo: () => sessions.fit(id, before) };
   });
 }
 
 function keepVersion(): void {
   fit.keepVersion();
-  said.value = { words: `Kept with the circuit as its ${clock(fit.seconds)} version.`, undo: sheet.undo };
+  said.value = { words: say.fitAccept.keptWithTheCircuit(clock(fit.seconds)), undo: sheet.undo };
 }
 
 async function putOnSheet(): Promise<void> {
@@ -68,12 +69,14 @@ async function undo(): Promise<void> {
 <template>
   <div class="accept">
     <p v-if="said" class="said" role="status">
-      {{ said.words }} <v-btn variant="text" size="small" class="undo" @click="undo">Undo</v-btn>
+      {{ said.words }} <v-btn variant="text" size="small" class="undo" @click="undo">{{ say.fitAccept.undo }}</v-btn>
     </p>
-    <v-btn variant="text" :disabled="!agreed" @click="putOnSheet">Replace the original</v-btn>
-    <v-btn variant="outlined" :disabled="!agreed" @click="keepVersion">Save as a second one</v-btn>
-    <v-btn v-if="sessionId" variant="outlined" :disabled="!agreed" @click="forSession">For this session only</v-btn>
-    <v-btn size="large" :disabled="!agreed" @click="start">Start this one</v-btn>
+    <v-btn variant="text" :disabled="!agreed" @click="putOnSheet">{{ say.fitAccept.replaceTheOriginal }}</v-btn>
+    <v-btn variant="outlined" :disabled="!agreed" @click="keepVersion">{{ say.fitAccept.saveAsASecond }}</v-btn>
+    <v-btn v-if="sessionId" variant="outlined" :disabled="!agreed" @click="forSession">{{
+      say.fitAccept.forThisSessionOnly
+    }}</v-btn>
+    <v-btn size="large" :disabled="!agreed" @click="start">{{ say.fitAccept.startThisOne }}</v-btn>
   </div>
 </template>
 

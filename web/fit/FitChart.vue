@@ -7,6 +7,7 @@ import { Line } from 'vue-chartjs';
 import { useInk } from '../painting/useInk.ts';
 import { clock } from '../wording/clock.ts';
 import { AXIS_END, AXIS_WIDTH, budgetMark, curveData, curveOptions, fitSpan, type CurveInk } from './fitChart.ts';
+import { say } from './say.ts';
 
 /** Preparation kept against minutes, with the slider along its foot. */
 Chart.register(LinearScale, PointElement, LineElement, Filler);
@@ -29,15 +30,15 @@ const step = computed(() => stepAt(curve, seconds.value));
 const within = computed(() => Math.min(span.value.most, Math.max(span.value.least, seconds.value)));
 const said = computed(() => {
   const kept = step.value
-    ? `${String(Math.round(100 * step.value.share))} % of the preparation kept`
-    : 'nothing is as short';
-  return `In ${clock(seconds.value)}: ${kept}`;
+    ? say.fitChart.ofThePreparationKept(Math.round(100 * step.value.share))
+    : say.fitChart.nothingIsAsShort;
+  return say.fitChart.inSeconds(clock(seconds.value), kept);
 });
 </script>
 
 <template>
   <div ref="host" class="curve">
-    <p class="soft small title">Preparation kept</p>
+    <p class="soft small title">{{ say.fitChart.preparationKept }}</p>
     <div class="chart">
       <Line
         v-if="ink"
@@ -60,7 +61,7 @@ const said = computed(() => {
       track-size="3"
       thumb-size="20"
       hide-details
-      aria-label="Time available"
+      :aria-label="say.fitChart.timeAvailable"
       :aria-valuetext="said"
       @update:model-value="(value) => (seconds = value)"
     />

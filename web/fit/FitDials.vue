@@ -3,20 +3,21 @@ import { EMPHASES, type Emphasis, type Reading } from '@prompt-spark/core/circui
 import { computed } from 'vue';
 import MinutesField from '../fields/MinutesField.vue';
 import { useFitStore } from './fit.ts';
+import { say } from './say.ts';
 
 /** The minutes there are, how people come, and what is given up first. */
 const fit = useFitStore();
 const READING_WORDS: Readonly<Record<Reading, string>> = {
-  best: 'Best mix',
-  shorten: 'Every drill, shorter',
-  drop: 'Fewer drills, full dose',
+  best: say.fitDials.bestMix,
+  shorten: say.fitDials.everyDrillShorter,
+  drop: say.fitDials.fewerDrillsFullDose,
 };
 const EMPHASIS_WORDS: Readonly<Record<Emphasis, string>> = {
-  general: 'Keep the whole of it',
-  range: 'Keep the range: moving well comes first',
-  speed: 'Keep the speed: pulse and quick work first',
-  sore: 'Sore: the calm parts first',
-  athletic: 'Athletic: the quick parts first',
+  general: say.fitDials.keepTheWhole,
+  range: say.fitDials.keepTheRangeMoving,
+  speed: say.fitDials.keepTheSpeedPulse,
+  sore: say.fitDials.soreTheCalmParts,
+  athletic: say.fitDials.athleticTheQuickParts,
 };
 const emphases = EMPHASES.map((value) => ({ value, title: EMPHASIS_WORDS[value] }));
 const readings = computed(() =>
@@ -31,18 +32,18 @@ const readings = computed(() =>
   <div class="dials">
     <MinutesField
       class="number"
-      label="Time available, minutes"
+      :label="say.fitDials.timeAvailableMinutes"
       :model-value="fit.seconds"
       @update:model-value="(seconds) => (fit.seconds = seconds)"
     />
     <v-select
-      label="What is it for today?"
+      :label="say.fitDials.whatIs"
       :items="emphases"
       :model-value="fit.recipe.emphasis"
       @update:model-value="fit.emphasise"
     />
   </div>
-  <div v-if="readings.length > 1" class="readings" role="group" aria-label="How to shorten">
+  <div v-if="readings.length > 1" class="readings" role="group" :aria-label="say.fitDials.howToShorten">
     <v-btn
       v-for="{ reading, words } in readings"
       :key="reading"

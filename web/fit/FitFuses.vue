@@ -3,6 +3,7 @@ import type { Timeline } from '@prompt-spark/core/timeline/timeline';
 import { computed } from 'vue';
 import { clock } from '../wording/clock.ts';
 import TimeFuse from '../fuse/TimeFuse.vue';
+import { say } from './say.ts';
 
 /** The circuit before and after, to one scale; what is cut drops out of the upper one. */
 const { before, after } = defineProps<{
@@ -21,12 +22,13 @@ const cut = computed(() => {
 <template>
   <div class="fuses">
     <p class="line">
-      <span>As planned</span><span class="clock">{{ clock(before.total.plan) }}</span>
+      <span>{{ say.fitFuses.asPlanned }}</span><span class="clock">{{ clock(before.total.plan) }}</span>
     </p>
     <TimeFuse :segments="before.segments" :span="span" :cut="cut" labels />
     <p class="line">
-      <span>In {{ asked }}</span
-      ><span class="clock" data-test="fitted">{{ after ? clock(after.total.plan) : '–' }}</span>
+      <span>{{ say.fitFuses.inAsked(asked) }}</span><span class="clock" data-test="fitted">{{
+        after ? clock(after.total.plan) : '–'
+      }}</span>
     </p>
     <TimeFuse v-if="after" :segments="after.segments" :span="span" labels />
   </div>

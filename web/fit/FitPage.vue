@@ -21,6 +21,7 @@ import FitFuses from './FitFuses.vue';
 import MoveList from './MoveList.vue';
 import RefusedMoves from './RefusedMoves.vue';
 import { refusedWords } from './refusedWords.ts';
+import { say } from './say.ts';
 
 /** A circuit fitted to the time: the curve with its slider, before and after, and every change with its reason. */
 const { id, asked, sessionId } = defineProps<{ id: string; asked: number; sessionId: string | null }>();
@@ -55,7 +56,7 @@ const prepared = computed(() => {
   const whole = (circuit: Circuit) => coverageOf(circuit, fit.occasion, session).whole;
   const planned = whole(fit.circuit);
   if (!fitted.value) return preparedWords(planned, session.name);
-  return `${preparedWords(whole(fitted.value.circuit), session.name)}, ${percent(planned)} as planned`;
+  return say.fitPage.asPlannedPrepared(preparedWords(whole(fitted.value.circuit), session.name), percent(planned));
 });
 
 /** Drills that may still be left out: neither pinned nor held to. */
@@ -85,7 +86,7 @@ onBeforeUnmount(() => {
     <LoadingGate :loading="loading">
       <header>
         <div>
-          <h1>Fit to the time</h1>
+          <h1>{{ say.fitPage.fitToTheTime }}</h1>
           <p class="soft">
             <RouterLink :to="`/circuits/${id}`">{{ sheet.circuit.title }}</RouterLink>
             <template v-if="sheet.group"> · {{ sheet.group.name }}</template>
@@ -100,17 +101,19 @@ onBeforeUnmount(() => {
           v-if="fit.progress !== null"
           :model-value="100 * fit.progress"
           color="primary"
-          aria-label="Working it out"
+          :aria-label="say.fitPage.workingItOut"
         />
       </div>
       <div v-if="fit.progress !== null && !fit.curve" class="wait" role="status">
-        <p class="soft">Trying every way to make it fit … <v-btn variant="text" @click="fit.cancel">Stop</v-btn></p>
+        <p class="soft">
+          {{ say.fitPage.tryingEveryWay }} <v-btn variant="text" @click="fit.cancel">{{ say.fitPage.stop }}</v-btn>
+        </p>
       </div>
       <p v-else-if="fit.trouble" class="wait" role="alert">
-        {{ fit.trouble }} <v-btn variant="outlined" @click="fit.workOut">Try again</v-btn>
+        {{ fit.trouble }} <v-btn variant="outlined" @click="fit.workOut">{{ say.fitPage.tryAgain }}</v-btn>
       </p>
       <p v-else-if="fit.calledOff && !fit.curve" class="wait">
-        Stopped. <v-btn variant="outlined" @click="fit.workOut">Work it out</v-btn>
+        {{ say.fitPage.stopped }} <v-btn variant="outlined" @click="fit.workOut">{{ say.fitPage.workItOut }}</v-btn>
       </p>
       <div v-if="fit.curve" class="columns">
         <div class="left">
@@ -132,17 +135,19 @@ onBeforeUnmount(() => {
             @refuse="fit.refuse"
           />
           <div v-else-if="tooShort" class="short" role="alert">
-            <h2>It can’t be that short</h2>
+            <h2>{{ say.fitPage.itCant }}</h2>
             <p>
-              The shortest that still keeps what matters takes <strong>{{ clock(tooShort.shortest) }}</strong>.
+              {{ say.fitPage.shortestThatStillKeeps }} <strong>{{ clock(tooShort.shortest) }}</strong>.
             </p>
-            <p v-if="tooShort.inTheWay.length">In the way: {{ tooShort.inTheWay.map(hindranceWords).join('; ') }}.</p>
-            <v-btn variant="outlined" @click="fit.seconds = Math.ceil(tooShort.shortest)"
-              >Take {{ clock(Math.ceil(tooShort.shortest)) }}</v-btn
-            >
+            <p v-if="tooShort.inTheWay.length">
+              {{ say.fitPage.inTheWay(tooShort.inTheWay.map(hindranceWords).join('; ')) }}
+            </p>
+            <v-btn variant="outlined" @click="fit.seconds = Math.ceil(tooShort.shortest)">{{
+              say.fitPage.takeShortest(clock(Math.ceil(tooShort.shortest)))
+            }}</v-btn>
           </div>
           <p v-if="fitted && fitted.within > 0" class="soft small">
-            More than thirty drills: the best possible keeps at most {{ Math.ceil(100 * fitted.within) }} % more.
+            {{ say.fitPage.moreThanThirtyDrills(Math.ceil(100 * fitted.within)) }}
           </p>
         </div>
       </div>

@@ -4,6 +4,7 @@ import type { Move } from '@prompt-spark/core/fit/words/moves';
 import { computed } from 'vue';
 import { clock } from '../wording/clock.ts';
 import { saved, shareWords } from '../late/fitWords.ts';
+import { say } from './say.ts';
 
 /** What a plan changes, the least harmful first, each with what it saves and loses; each can be refused. */
 const { moves } = defineProps<{ moves: readonly Move[]; kept: readonly string[]; busy: boolean }>();
@@ -16,10 +17,12 @@ const longer = computed(() => moves.some(({ seconds }) => seconds < 0) && moves.
     <table v-if="moves.length">
       <thead>
         <tr>
-          <th scope="col">{{ longer ? 'What is added' : 'What changes, least harm first' }}</th>
-          <th scope="col">{{ longer ? 'takes' : 'saves' }}</th>
-          <th scope="col">{{ longer ? 'adds' : 'loses' }}</th>
-          <th scope="col"><span class="visually-hidden">Refuse</span></th>
+          <th scope="col">{{ longer ? say.moveList.whatIsAdded : say.moveList.whatChangesLeastHarm }}</th>
+          <th scope="col">{{ longer ? say.moveList.takes : say.moveList.saves }}</th>
+          <th scope="col">{{ longer ? say.moveList.adds : say.moveList.loses }}</th>
+          <th scope="col">
+            <span class="visually-hidden">{{ say.moveList.refuse }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -33,15 +36,15 @@ const longer = computed(() => moves.some(({ seconds }) => seconds < 0) && moves.
               size="small"
               class="refuse"
               :disabled="busy"
-              :aria-label="`Refuse: ${words}`"
+              :aria-label="say.moveList.refuseWords(words)"
               @click="emit('refuse', key)"
-              >Refuse</v-btn
+              >{{ say.moveList.refuse }}</v-btn
             >
           </td>
         </tr>
       </tbody>
     </table>
-    <p v-else class="nothing">Nothing changes: the circuit as planned is this long.</p>
+    <p v-else class="nothing">{{ say.moveList.nothingChangesTheCircuit }}</p>
     <ul class="soft kept">
       <li v-for="words in kept" :key="words">{{ words }}</li>
     </ul>

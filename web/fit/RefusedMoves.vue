@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import type { MoveKey } from '@prompt-spark/core/circuit/shortVersion';
+import { say } from './say.ts';
 
 /** Changes that were refused, the way to allow them again, and the way to hold to a drill before anybody asks. */
 defineProps<{
@@ -20,13 +21,13 @@ const emit = defineEmits<{ allow: [key: MoveKey]; keep: [slotId: string] }>();
       size="small"
       class="one"
       :append-icon="mdiClose"
-      :aria-label="`${words}: allow it again`"
+      :aria-label="say.refusedMoves.allowItAgain(words)"
       @click="emit('allow', key)"
       >{{ words }}</v-btn
     >
     <v-select
       class="keep"
-      label="Always keep this drill"
+      :label="say.refusedMoves.alwaysKeepThisDrill"
       :items="free"
       :model-value="null"
       density="compact"

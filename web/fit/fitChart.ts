@@ -3,6 +3,7 @@ import { stepAt } from '@prompt-spark/core/fit/search/fitCurve';
 import type { Seconds } from '@prompt-spark/core/units';
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import { clock } from '../wording/clock.ts';
+import { say } from './say.ts';
 
 /** The theme's colours the curve is drawn in. */
 export interface CurveInk {
@@ -41,7 +42,7 @@ export function curveData({ steps }: FitCurve, { most }: FitSpan, ink: CurveInk)
   return {
     datasets: [
       {
-        label: 'preparation kept',
+        label: say.fitChart.axis,
         data: last ? [...points, { x: most, y: last.y }] : [],
         stepped: true,
         borderColor: ink.curve,
@@ -127,7 +128,7 @@ export function budgetMark(curve: FitCurve, seconds: Seconds, ink: CurveInk): Pl
         ctx.arc(at, height, 8, 0, 2 * Math.PI);
         ctx.fill();
         ctx.stroke();
-        const words = `${String(Math.round(100 * step.share))} % of the preparation in ${clock(seconds)}`;
+        const words = say.fitChart.ofThePreparation(Math.round(100 * step.share), clock(seconds));
         ctx.font = '650 16px "Hanken Grotesk Variable"';
         ctx.fillStyle = ink.ink;
         const { width } = ctx.measureText(words);

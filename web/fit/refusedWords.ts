@@ -2,6 +2,7 @@ import type { Circuit } from '@prompt-spark/core/circuit/circuit';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { DrillLibrary } from '@prompt-spark/core/drills/library';
 import type { MoveKey } from '@prompt-spark/core/circuit/shortVersion';
+import { say } from './say.ts';
 
 /** What a refused change leaves as it is: "Glute bridge keeps its dose". */
 export function refusedWords({ kind, id }: MoveKey, { blocks }: Circuit, library: DrillLibrary): string {
@@ -10,18 +11,18 @@ export function refusedWords({ kind, id }: MoveKey, { blocks }: Circuit, library
   const phase = blocks.find((block) => block.id === id)?.phase ?? '';
   switch (kind) {
     case 'out':
-      return `${name} stays in`;
+      return say.refusedWords.staysInName(name);
     case 'dose':
-      return slot ? `${name} keeps its dose` : `The interval of ${phase} stays`;
+      return slot ? say.refusedWords.keepsItsDose(name) : say.refusedWords.intervalOfStays(phase);
     case 'sides':
-      return `${name} keeps its sides`;
+      return say.refusedWords.keepsItsSides(name);
     case 'combine':
-      return `${name} is not combined`;
+      return say.refusedWords.isNotCombined(name);
     case 'rounds':
-      return `The rounds of ${phase} stay`;
+      return say.refusedWords.roundsOfStay(phase);
     case 'rest':
-      return `The rest of ${phase} stays`;
+      return say.refusedWords.restOfStays(phase);
     case 'talk':
-      return 'More is said than names';
+      return say.refusedWords.moreIsSaidThan;
   }
 }

@@ -6,6 +6,7 @@ import { useWidth } from '../painting/useWidth.ts';
 import { clock } from '../wording/clock.ts';
 import { fuseShape } from './fuseShape.ts';
 import { fuseStrokes } from './fuseStrokes.ts';
+import { say } from './say.ts';
 
 /** The whole circuit as one line whose length is time: work thick, hidden time thin, the spark at now. */
 const props = defineProps<{
@@ -45,7 +46,7 @@ const strokes = computed(() =>
 );
 const description = computed(() => {
   const { length } = shape.value.blocks;
-  return `Fuse: ${clock(total.value)} in ${length} ${length === 1 ? 'block' : 'blocks'}`;
+  return say.timeFuse.fuseInTotal(clock(total.value), length);
 });
 </script>
 

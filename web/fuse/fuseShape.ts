@@ -1,6 +1,7 @@
 import { phaseName } from '../wording/phases.ts';
 import type { FuseSegment } from '@prompt-spark/core/timeline/fuseSketch';
 import type { Effort, Seconds } from '@prompt-spark/core/units';
+import { say } from './say.ts';
 
 /** A drawn stretch of the fuse, in pixels from its left end. */
 export interface FuseStretch {
@@ -56,7 +57,7 @@ export function fuseShape(
     knots: segments.flatMap((segment, index) => {
       const before = segments[index - 1];
       const ties = before?.blockId === segment.blockId && before.round !== segment.round;
-      return ties ? [{ x: segment.start * scale, label: `round ${segment.round}` }] : [];
+      return ties ? [{ x: segment.start * scale, label: say.fuseShape.round(segment.round) }] : [];
     }),
   };
 }

@@ -1,5 +1,6 @@
 import type { Seconds } from '@prompt-spark/core/units';
 import { clock } from '../wording/clock.ts';
+import { say } from './say.ts';
 
 /** How a plan stands against the time there is. */
 export interface Verdict {
@@ -9,9 +10,9 @@ export interface Verdict {
 
 /** "0:40 over", "0:28 to spare", "on the dot"; open where no time is set. */
 export function verdictOn(planned: Seconds, available: Seconds): Verdict {
-  if (available === 0) return { kind: 'open', words: 'No time set' };
+  if (available === 0) return { kind: 'open', words: say.verdict.noTimeSet };
   const spare = available - planned;
-  if (Math.round(spare) === 0) return { kind: 'fits', words: 'On the dot' };
-  if (spare < 0) return { kind: 'over', words: `${clock(-spare)} over` };
-  return { kind: 'fits', words: `${clock(spare)} to spare` };
+  if (Math.round(spare) === 0) return { kind: 'fits', words: say.verdict.onTheDot };
+  if (spare < 0) return { kind: 'over', words: say.verdict.over(clock(-spare)) };
+  return { kind: 'fits', words: say.verdict.toSpare(clock(spare)) };
 }

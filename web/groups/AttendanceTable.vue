@@ -2,6 +2,7 @@
 import type { Attendance, HeldSession, Presence } from '@prompt-spark/core/people/attendance';
 import { computed } from 'vue';
 import { calendarDayName, shortMonth } from '../wording/clock.ts';
+import { say } from './say.ts';
 
 /** Who of a group came to which session. It says nothing of how they were. */
 const { sessions, attendance } = defineProps<{
@@ -18,17 +19,17 @@ const opensMonth = (at: number): boolean => sessions[at]?.day.slice(0, 7) !== se
 </script>
 
 <template>
-  <section aria-label="Who came">
-    <h2>Who came</h2>
-    <p v-if="!noted" class="soft">Nobody was noted yet. Open a run in the log and tap who was there.</p>
+  <section :aria-label="say.attendanceTable.whoCame">
+    <h2>{{ say.attendanceTable.whoCame }}</h2>
+    <p v-if="!noted" class="soft">{{ say.attendanceTable.nobodyWasNotedYet }}</p>
     <template v-else>
-      <p class="soft small">● there · ○ not there · a dot where nobody noted it. The last session is on the right.</p>
-      <div class="wide" tabindex="0" role="region" aria-label="Who came, session by session">
+      <p class="soft small">{{ say.attendanceTable.thereNotThere }}</p>
+      <div class="wide" tabindex="0" role="region" :aria-label="say.attendanceTable.whoCameSession">
         <table>
           <thead>
             <tr>
-              <th scope="col">Name</th>
-              <th scope="col" class="number">There</th>
+              <th scope="col">{{ say.attendanceTable.name }}</th>
+              <th scope="col" class="number">{{ say.attendanceTable.there }}</th>
               <th v-for="(one, at) in sessions" :key="one.runId" scope="col" class="mark">
                 <abbr :title="calendarDayName(one.day)"
                   >{{ Number(one.day.slice(8))
@@ -41,11 +42,11 @@ const opensMonth = (at: number): boolean => sessions[at]?.day.slice(0, 7) !== se
             <tr v-for="one in attendance" :key="one.personId">
               <th scope="row">
                 <RouterLink :to="`/people/${one.personId}`">{{ one.name }}</RouterLink>
-                <span v-if="one.missedLately >= WORTH_A_CALL" class="away small"
-                  >away the last {{ one.missedLately }}</span
-                >
+                <span v-if="one.missedLately >= WORTH_A_CALL" class="away small">{{
+                  say.attendanceTable.awayTheLast(one.missedLately)
+                }}</span>
               </th>
-              <td class="number clock">{{ one.noted ? `${one.there} of ${one.noted}` : '–' }}</td>
+              <td class="number clock">{{ one.noted ? say.attendanceTable.ofThere(one.there, one.noted) : '–' }}</td>
               <td
                 v-for="(presence, at) in one.presences"
                 :key="sessions[at]?.runId ?? at"

@@ -7,12 +7,13 @@ import { useAction } from '../shell/useAction.ts';
 import AttendanceTable from './AttendanceTable.vue';
 import WeeksPrepared from './WeeksPrepared.vue';
 import { useGroupWork } from './useGroupWork.ts';
+import { say } from './say.ts';
 
 /** A group over the last weeks: who came, and what its warm-ups prepared. */
 const { id, person } = defineProps<{ id: string; person: string | null }>();
 const WEEKS = [
-  { value: 4, title: '4 weeks' },
-  { value: 12, title: '12 weeks' },
+  { value: 4, title: say.groupPage.n4Weeks },
+  { value: 12, title: say.groupPage.n12Weeks },
 ] as const;
 const weeks = ref(4);
 const personId = ref(person ?? '');
@@ -27,7 +28,7 @@ const loading = useLoading(load);
 watch(weeks, () => act(loadWork));
 const group = computed(() => library.groupOf(id));
 const whom = computed(() => [
-  { value: '', title: 'Everybody' },
+  { value: '', title: say.groupPage.everybody },
   ...members.value.map(({ id: value, name }) => ({ value, title: name })),
 ]);
 </script>
@@ -35,22 +36,36 @@ const whom = computed(() => [
 <template>
   <section class="page">
     <LoadingGate :loading="loading">
-      <p v-if="!group">There is no group at this address. <RouterLink to="/people">People</RouterLink></p>
+      <p v-if="!group">
+        {{ say.groupPage.thereIsNoGroup }} <RouterLink to="/people">{{ say.groupPage.people }}</RouterLink>
+      </p>
       <template v-else>
         <header>
           <h1>{{ group.name }}</h1>
-          <v-btn-toggle v-model="weeks" mandatory density="comfortable" color="primary" aria-label="How far back">
+          <v-btn-toggle
+            v-model="weeks"
+            mandatory
+            density="comfortable"
+            color="primary"
+            :aria-label="say.groupPage.howFarBack"
+          >
             <v-btn v-for="{ value, title } in WEEKS" :key="value" :value="value" size="large">{{ title }}</v-btn>
           </v-btn-toggle>
-          <v-btn variant="text" :to="{ name: 'people', query: { group: id } }">Their limits</v-btn>
+          <v-btn variant="text" :to="{ name: 'people', query: { group: id } }">{{ say.groupPage.theirLimits }}</v-btn>
         </header>
         <p v-if="!runs.length" class="soft">
-          Nothing was run with this group in the last {{ weeks }} weeks. When it has been, you see here who came, and
-          what the warm-ups prepared.
+          {{ say.groupPage.nothingWasRun(weeks) }}
         </p>
         <template v-else>
           <WeeksPrepared :runs="counted.length" :unsaid="unsaid" :lacking="lacking" :met="met">
-            <v-select v-if="members.length" v-model="personId" class="whom" label="For" :items="whom" hide-details />
+            <v-select
+              v-if="members.length"
+              v-model="personId"
+              class="whom"
+              :label="say.groupPage.for"
+              :items="whom"
+              hide-details
+            />
           </WeeksPrepared>
           <AttendanceTable v-if="members.length" :sessions="held" :attendance="attendance" />
         </template>

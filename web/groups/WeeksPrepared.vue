@@ -3,6 +3,7 @@ import type { TargetOverWeeks } from '@prompt-spark/core/coverage/overWeeks';
 import { targetWords } from '@prompt-spark/core/drills/targetWords';
 import { capital } from '../wording/capital.ts';
 import type { MissedTarget } from './useGroupWork.ts';
+import { say } from './say.ts';
 
 /** What warm-ups prepared over some weeks, against what came after them: what was missed first, with drills for it. */
 const { runs, unsaid } = defineProps<{
@@ -14,39 +15,38 @@ const { runs, unsaid } = defineProps<{
   met: readonly TargetOverWeeks[];
 }>();
 const times = ({ needed, met }: TargetOverWeeks): string =>
-  met === 0 ? `never in ${String(needed)}` : `${String(met)} of ${String(needed)} times`;
+  met === 0 ? say.weeksPrepared.neverInNeeded(needed) : say.weeksPrepared.ofTimesMet(met, needed);
 </script>
 
 <template>
-  <section aria-label="What the warm-ups prepared">
+  <section :aria-label="say.weeksPrepared.whatTheWarmUps">
     <header>
       <div>
-        <h2>What the warm-ups prepared</h2>
+        <h2>{{ say.weeksPrepared.whatTheWarmUps }}</h2>
         <p class="soft small">
-          {{ runs }} warm-up{{ runs === 1 ? '' : 's' }}, each against what came after it<template v-if="unsaid"
-            >; of {{ unsaid }} it is not said what that was</template
-          >
+          {{ say.weeksPrepared.warmUpEachAgainst(runs)
+          }}<template v-if="unsaid">{{ say.weeksPrepared.ofItIsNot(unsaid) }}</template>
         </p>
       </div>
       <slot />
     </header>
-    <p v-if="!runs" class="soft">They were not noted at any of these sessions.</p>
-    <p v-else-if="!lacking.length && met.length">Everything that was needed was prepared at least every other time.</p>
+    <p v-if="!runs" class="soft">{{ say.weeksPrepared.theyWereNotNoted }}</p>
+    <p v-else-if="!lacking.length && met.length">{{ say.weeksPrepared.everythingThatWasNeeded }}</p>
     <ul v-if="lacking.length">
       <li v-for="one in lacking" :key="one.target">
         <span class="name">{{ capital(targetWords(one.target)) }}</span>
         <span class="often" :class="{ never: one.met === 0 }">{{ times(one) }}</span>
         <p class="how soft">
           <template v-if="one.drills.length">
-            Try
+            {{ say.weeksPrepared.try }}
             <template v-for="(drill, at) in one.drills" :key="drill.id"
               ><template v-if="at > 0">, </template
               ><RouterLink :to="`/drills/${drill.id}`">{{ drill.name }}</RouterLink></template
             >
           </template>
-          <template v-else>No drill for it is left that everybody here may do without kit.</template>
+          <template v-else>{{ say.weeksPrepared.noDrill }}</template>
           <template v-if="one.circuits.length">
-            – in
+            {{ say.weeksPrepared.in }}
             <template v-for="(circuit, at) in one.circuits" :key="circuit.circuitId"
               ><template v-if="at > 0">, </template
               ><RouterLink :to="`/circuits/${circuit.circuitId}`">{{ circuit.circuitTitle }}</RouterLink></template
@@ -56,8 +56,8 @@ const times = ({ needed, met }: TargetOverWeeks): string =>
       </li>
     </ul>
     <p v-if="met.length" class="met">
-      <strong>Done well:</strong>
-      {{ met.map((one) => `${targetWords(one.target)} ${String(one.met)} of ${String(one.needed)}`).join(', ') }}
+      <strong>{{ say.weeksPrepared.doneWell }}</strong>
+      {{ met.map((one) => say.weeksPrepared.ofTarget(targetWords(one.target), one.met, one.needed)).join(', ') }}
     </p>
   </section>
 </template>

@@ -18,6 +18,7 @@ import { clock } from '../wording/clock.ts';
 import { hindranceWords, saved, shareWords } from './fitWords.ts';
 import TimeFuse from '../fuse/TimeFuse.vue';
 import TimeLeft from '../fields/TimeLeft.vue';
+import { say } from './say.ts';
 
 /** We are late: type the minutes left, see the fit, start it. */
 const { circuitId, draft, sessionId, first } = defineProps<{
@@ -99,11 +100,11 @@ function start(): void {
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="We’re late" max-width="38rem">
+  <v-dialog v-model="shown" :aria-label="say.lateDialog.wereLate" max-width="38rem">
     <v-card class="late" rounded="lg">
       <form @submit.prevent="start">
-        <h2>We’re late</h2>
-        <p class="soft">{{ draft.circuit.title }} takes {{ clock(planned) }} as planned.</p>
+        <h2>{{ say.lateDialog.wereLate }}</h2>
+        <p class="soft">{{ say.lateDialog.takesAsPlanned(draft.circuit.title, clock(planned)) }}</p>
         <TimeLeft v-model="left" :time-zone="library.siteOf(draft.siteId)?.timeZone" />
         <div v-if="draft.circuit.versions.length" class="lengths">
           <v-btn
@@ -112,7 +113,7 @@ function start(): void {
             variant="outlined"
             size="small"
             class="length"
-            :aria-label="`Short version of ${clock(version.seconds)}`"
+            :aria-label="say.lateDialog.shortVersion(clock(version.seconds))"
             @click="take(version)"
             >{{ clock(version.seconds) }}</v-btn
           >
@@ -120,33 +121,38 @@ function start(): void {
         <div v-if="fitted?.kind === 'fitted'" class="answer" data-test="late-answer">
           <TimeFuse :segments="fitted.timeline.segments" :available="left" />
           <p>
-            <strong>{{ clock(fitted.timeline.total.plan) }}</strong>, with {{ Math.round(100 * fitted.share) }} % of the
-            preparation.
+            <strong>{{ clock(fitted.timeline.total.plan) }}</strong>{{
+              say.lateDialog.withOfThePreparation(Math.round(100 * fitted.share))
+            }}
           </p>
           <ul>
             <li v-for="{ key, words, seconds, share } in told" :key="`${key.kind} ${key.id}`">
               {{ words }} <span class="soft">{{ saved(seconds) }}, {{ shareWords(share) }}</span>
             </li>
             <li v-if="losses.length > told.length">
-              <button type="button" class="more" @click="all = true">and {{ losses.length - told.length }} more</button>
+              <button type="button" class="more" @click="all = true">
+                {{ say.lateDialog.andMoreLosses(losses.length - told.length) }}
+              </button>
             </li>
           </ul>
         </div>
         <p v-else-if="fitted" role="alert" class="short">
-          The shortest is {{ clock(fitted.shortest) }}.
-          <v-btn variant="outlined" size="small" @click="left = Math.ceil(fitted.shortest)"
-            >Take {{ clock(Math.ceil(fitted.shortest)) }}</v-btn
-          >
-          <template v-if="fitted.inTheWay.length"
-            >In the way: {{ fitted.inTheWay.map(hindranceWords).join('; ') }}.</template
-          >
+          {{ say.lateDialog.shortestIs(clock(fitted.shortest)) }}
+          <v-btn variant="outlined" size="small" @click="left = Math.ceil(fitted.shortest)">{{
+            say.lateDialog.takeShortest(clock(Math.ceil(fitted.shortest)))
+          }}</v-btn>
+          <template v-if="fitted.inTheWay.length">{{
+            say.lateDialog.inTheWay(fitted.inTheWay.map(hindranceWords).join('; '))
+          }}</template>
         </p>
         <p v-else-if="trouble" role="alert" class="short">
-          {{ trouble }} <v-btn variant="outlined" @click="workOut(PLAIN_RECIPE)">Try again</v-btn>
+          {{ trouble }} <v-btn variant="outlined" @click="workOut(PLAIN_RECIPE)">{{ say.lateDialog.tryAgain }}</v-btn>
         </p>
-        <p v-else class="soft" role="status">Trying every way …</p>
+        <p v-else class="soft" role="status">{{ say.lateDialog.tryingEveryWay }}</p>
         <div class="acts">
-          <v-btn type="submit" size="large" :disabled="fitted?.kind !== 'fitted'">Start this one</v-btn>
+          <v-btn type="submit" size="large" :disabled="fitted?.kind !== 'fitted'">{{
+            say.lateDialog.startThisOne
+          }}</v-btn>
           <v-btn
             variant="text"
             :to="{
@@ -154,9 +160,9 @@ function start(): void {
               params: { id: circuitId },
               query: { seconds: left, ...(sessionId ? { session: sessionId } : {}) },
             }"
-            >See the details</v-btn
+            >{{ say.lateDialog.seeTheDetails }}</v-btn
           >
-          <v-btn variant="text" @click="shown = false">Close</v-btn>
+          <v-btn variant="text" @click="shown = false">{{ say.lateDialog.close }}</v-btn>
         </div>
       </form>
     </v-card>

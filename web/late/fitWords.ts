@@ -2,6 +2,7 @@ import type { Hindrance } from '@prompt-spark/core/fit/search/shortest';
 import type { Seconds } from '@prompt-spark/core/units';
 import { clock } from '../wording/clock.ts';
 import { phaseName } from '../wording/phases.ts';
+import { say } from './say.ts';
 
 /** Seconds saved as read: 0:26, or +0:04 where it takes longer. Half seconds are shown: they add up. */
 export function saved(seconds: Seconds): string {
@@ -20,7 +21,8 @@ export function shareWords(share: number): string {
 
 /** What stands in the way of a shorter plan, in words. */
 export function hindranceWords(one: Hindrance): string {
-  const what = one.kind === 'pin' ? `${one.drill}, which is kept` : `${phaseName(one.phase)}, an essential part`;
+  const what =
+    one.kind === 'pin' ? say.fitWords.whichIsKept(one.drill) : say.fitWords.essentialPart(phaseName(one.phase));
   return one.saves > 0 ? `${what} (${saved(one.saves)})` : what;
 }
 

@@ -2,6 +2,7 @@
 import { useIntersectionObserver } from '@vueuse/core';
 import { onScopeDispose, ref, useTemplateRef, watch } from 'vue';
 import { useAction } from '../shell/useAction.ts';
+import { say } from './say.ts';
 
 /** The end of a list of which there is more: it comes as it is scrolled to, or by its button. */
 const { more } = defineProps<{ more: () => Promise<unknown> }>();
@@ -28,7 +29,9 @@ onScopeDispose(() => {
 </script>
 
 <template>
-  <p ref="place" class="more"><v-btn variant="outlined" :loading="busy" @click="show">Show more</v-btn></p>
+  <p ref="place" class="more">
+    <v-btn variant="outlined" :loading="busy" @click="show">{{ say.moreBelow.showMore }}</v-btn>
+  </p>
 </template>
 
 <style scoped>

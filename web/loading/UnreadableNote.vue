@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { mdiAlertOutline } from '@mdi/js';
 import type { Unreadable } from '@prompt-spark/contract/page';
+import { say } from './say.ts';
 
 /** Says which records of a list cannot be opened, with a way to take each out. */
 const {
   what,
   unreadable,
   remark = '',
-  remove = 'Take it out',
+  remove = say.unreadableNote.takeItOut,
 } = defineProps<{
   what: string;
   unreadable: readonly Unreadable[];
@@ -23,7 +24,7 @@ const emit = defineEmits<{ takeOut: [id: string] }>();
   <ul v-if="unreadable.length" class="unreadable" role="status">
     <li v-for="{ id } in unreadable" :key="id">
       <v-icon :icon="mdiAlertOutline" size="20" />
-      <span>One {{ what }} here cannot be opened: what is stored of it is damaged.</span>
+      <span>{{ say.unreadableNote.damaged(what) }}</span>
       <span v-if="remark">{{ remark }}</span>
       <v-btn variant="text" size="small" @click="emit('takeOut', id)">{{ remove }}</v-btn>
     </li>

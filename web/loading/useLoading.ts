@@ -1,5 +1,6 @@
 import { onMounted, ref, type Ref } from 'vue';
 import { turn } from './turn.ts';
+import { say } from './say.ts';
 
 /** Something that is being fetched for a page. */
 export interface Loading {
@@ -23,7 +24,7 @@ export function useLoading(fetch: () => Promise<unknown>): Loading {
       await turn();
       ready.value = true;
     } catch (error) {
-      trouble.value = error instanceof Error ? error.message : 'Something went wrong.';
+      trouble.value = error instanceof Error ? error.message : say.useLoading.somethingWentWrong;
     }
   }
 

@@ -4,6 +4,7 @@ import { ref } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import HowItWas from './HowItWas.vue';
 import { useRunsStore } from './runs.ts';
+import { say } from './say.ts';
 
 /** Puts right what was said of a run when it ended. */
 const { run } = defineProps<{ run: RunSummary }>();
@@ -21,8 +22,8 @@ async function keep(): Promise<void> {
   <form class="correct" @submit.prevent="keep">
     <HowItWas v-model="how" />
     <p class="acts">
-      <v-btn type="submit" :loading="busy">Save</v-btn>
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+      <v-btn type="submit" :loading="busy">{{ say.correctRun.save }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">{{ say.correctRun.cancel }}</v-btn>
     </p>
   </form>
 </template>

@@ -1,33 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { say } from './say.ts';
 
 /** Effort of the group on the 0–10 category-ratio scale, with its anchors in words. */
 const effort = defineModel<number | null>({ required: true });
 const VALUES = Array.from({ length: 11 }, (_, index) => index);
 
 /** Common wording of the category-ratio scale, from memory; no source quoted. */
-const ANCHORS = [
-  'nothing at all',
-  'very light',
-  'light',
-  'moderate',
-  'moderate',
-  'hard',
-  'hard',
-  'very hard',
-  'very hard',
-  'very hard',
-  'as hard as can be',
-];
-const anchor = computed(() =>
-  effort.value === null ? '4 to 5 is where a warm-up usually ends' : ANCHORS[effort.value],
-);
+const { anchors: ANCHORS } = say.effortScale;
+const anchor = computed(() => (effort.value === null ? say.effortScale.usualEnd : ANCHORS[effort.value]));
 </script>
 
 <template>
   <fieldset>
     <legend>
-      How hard was it for them? <span class="soft">{{ anchor }}</span>
+      {{ say.effortScale.howHard }} <span class="soft">{{ anchor }}</span>
     </legend>
     <div class="scale">
       <label

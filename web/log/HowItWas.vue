@@ -1,22 +1,23 @@
 <script setup lang="ts">
 import type { RunCorrection, Warmth } from '@prompt-spark/contract/run';
 import EffortScale from './EffortScale.vue';
+import { say } from './say.ts';
 
 /** How a run was: how hard, warm or not, a note. Asked when it ends, and put right in the log. */
 const how = defineModel<RunCorrection>({ required: true });
 const WARMTH: readonly { readonly value: Warmth; readonly title: string }[] = [
-  { value: 'yes', title: 'Yes, light sweat' },
-  { value: 'nearly', title: 'Nearly' },
-  { value: 'no', title: 'No' },
+  { value: 'yes', title: say.howItWas.yesLightSweat },
+  { value: 'nearly', title: say.howItWas.nearly },
+  { value: 'no', title: say.howItWas.no },
 ];
 </script>
 
 <template>
   <EffortScale :model-value="how.effort" @update:model-value="(effort) => (how = { ...how, effort })" />
   <fieldset>
-    <legend>Are they warm?</legend>
+    <legend>{{ say.howItWas.areTheyWarm }}</legend>
     <v-btn-toggle
-      aria-label="Are they warm?"
+      :aria-label="say.howItWas.areTheyWarm"
       :model-value="how.warm"
       @update:model-value="(warm: Warmth | null | undefined) => (how = { ...how, warm: warm ?? null })"
     >
@@ -24,7 +25,7 @@ const WARMTH: readonly { readonly value: Warmth; readonly title: string }[] = [
     </v-btn-toggle>
   </fieldset>
   <v-textarea
-    label="Note: any niggle, a stiffer side, what to change"
+    :label="say.howItWas.noteAnyNiggle"
     rows="3"
     maxlength="2000"
     :model-value="how.note"

@@ -6,6 +6,7 @@ import DayField from '../fields/DayField.vue';
 import { useCircuitsStore } from '../circuits/circuits.ts';
 import { usePlacesStore } from '../library/places.ts';
 import type { RunFilter } from './runs.ts';
+import { say } from './say.ts';
 
 /** Which runs the log shows: between two days, of one group, coach or circuit. */
 const emit = defineEmits<{ change: [filter: RunFilter] }>();
@@ -53,15 +54,15 @@ watch(chosen, ({ from, to, group, coach, circuit }) => {
 </script>
 
 <template>
-  <div class="filters" role="search" aria-label="Which runs">
-    <DayField v-model="chosen.from" label="From" clearable density="compact" :most="chosen.to" />
-    <DayField v-model="chosen.to" label="Up to" clearable density="compact" :least="chosen.from" />
-    <v-select v-model="chosen.group" label="Group" clearable density="compact" :items="groups" />
-    <v-select v-model="chosen.coach" label="Coach" clearable density="compact" :items="coaches" />
+  <div class="filters" role="search" :aria-label="say.logFilters.whichRuns">
+    <DayField v-model="chosen.from" :label="say.logFilters.from" clearable density="compact" :most="chosen.to" />
+    <DayField v-model="chosen.to" :label="say.logFilters.upTo" clearable density="compact" :least="chosen.from" />
+    <v-select v-model="chosen.group" :label="say.logFilters.group" clearable density="compact" :items="groups" />
+    <v-select v-model="chosen.coach" :label="say.logFilters.coach" clearable density="compact" :items="coaches" />
     <v-autocomplete
       v-model="chosen.circuit"
       v-model:search="wanted"
-      label="Circuit"
+      :label="say.logFilters.circuit"
       clearable
       no-filter
       density="compact"

@@ -14,6 +14,7 @@ import { stableIds } from '../saving/stableIds.ts';
 import { twinOf } from './joinRuns.ts';
 import LogFilters from './LogFilters.vue';
 import RunEntry from './RunEntry.vue';
+import { say } from './say.ts';
 
 const LogFile = defineAsyncComponent(() => import('./LogFile.vue'));
 const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
@@ -28,8 +29,8 @@ const filtered = computed(() => Object.keys(runs.filter).length > 0);
 const undo = useUndo();
 async function takeOut({ id, circuitTitle }: RunSummary): Promise<void> {
   if (!(await act(() => runs.takeOut(id)))) return;
-  const words = `“${circuitTitle}” removed from the log.`;
-  undo.offer({ key: id, words, undo: 'Put it back', back: () => runs.bringBack(id) });
+  const words = say.logPage.removedFromTheLog(circuitTitle);
+  undo.offer({ key: id, words, undo: say.logPage.putItBack, back: () => runs.bringBack(id) });
 }
 /** Of each run, another record of the same class: the wall and the phone may both have kept one. */
 const twins = computed(() => {
@@ -45,8 +46,8 @@ async function join(run: RunSummary): Promise<void> {
   const of = [run.id, twin.id] as const;
   const id = idFor(of);
   if (!(await act(() => runs.join(run, twin, id)))) return;
-  const words = `“${run.circuitTitle}”: two records joined.`;
-  undo.offer({ key: id, words, undo: 'Take them apart', back: () => takeApart(id, of) });
+  const words = say.logPage.twoRecordsJoined(run.circuitTitle);
+  undo.offer({ key: id, words, undo: say.logPage.takeThemApart, back: () => takeApart(id, of) });
 }
 async function takeApart(id: string, of: readonly [string, string]): Promise<void> {
   await runs.takeApart(id, of);
@@ -61,11 +62,13 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
 <template>
   <section class="page">
     <header>
-      <h1>Log</h1>
-      <v-btn class="out" variant="text" :aria-expanded="asFile" @click="asFile = !asFile">Import or export</v-btn>
+      <h1>{{ say.logPage.log }}</h1>
+      <v-btn class="out" variant="text" :aria-expanded="asFile" @click="asFile = !asFile">{{
+        say.logPage.importOrExport
+      }}</v-btn>
       <BinLink />
       <p v-if="runs.waiting" class="waiting" role="status">
-        {{ runs.waiting }} record{{ runs.waiting === 1 ? '' : 's' }} saved on this device until you are back online
+        {{ say.logPage.recordSaved(runs.waiting) }}
       </p>
     </header>
     <LogFile v-if="asFile" />
@@ -83,13 +86,13 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
         </li>
       </ol>
       <div v-else-if="filtered" class="empty">
-        <h2>No runs match</h2>
-        <p class="soft">Try other dates, or another group, coach or circuit.</p>
+        <h2>{{ say.logPage.noRunsMatch }}</h2>
+        <p class="soft">{{ say.logPage.tryOtherDates }}</p>
       </div>
       <div v-else class="empty">
-        <h2>Nothing has been run yet</h2>
-        <p class="soft">Start a circuit. When it ends, you see here what each drill really took beside the plan.</p>
-        <v-btn to="/today">Go to Today</v-btn>
+        <h2>{{ say.logPage.nothingHasBeenRun }}</h2>
+        <p class="soft">{{ say.logPage.startACircuitWhen }}</p>
+        <v-btn to="/today">{{ say.logPage.goToToday }}</v-btn>
       </div>
       <MoreBelow v-if="runs.next" :more="runs.more" />
     </LoadingGate>

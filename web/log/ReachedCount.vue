@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiClose, mdiMinus, mdiPlus } from '@mdi/js';
 import type { Reached } from '@prompt-spark/core/people/reached';
+import { say } from './say.ts';
 
 /** What one person reached: a tap takes where to begin, and a tap more or less makes it right. */
 const { name, reached, begin, step } = defineProps<{
@@ -15,23 +16,28 @@ const emit = defineEmits<{ set: [amount: number | null] }>();
 <template>
   <span class="taps">
     <v-btn v-if="!reached" variant="outlined" size="small" @click="emit('set', begin)">
-      {{ begin }}<span class="visually-hidden"> by {{ name }}</span>
+      {{ begin }}<span class="visually-hidden"> {{ say.reachedCount.byName(name) }}</span>
     </v-btn>
     <template v-else>
       <v-btn
         :icon="mdiMinus"
         variant="text"
-        :aria-label="`Less by ${name}`"
+        :aria-label="say.reachedCount.lessByName(name)"
         @click="emit('set', Math.max(0, reached.amount - step))"
       />
       <output class="clock">{{ reached.amount }}</output>
       <v-btn
         :icon="mdiPlus"
         variant="text"
-        :aria-label="`More by ${name}`"
+        :aria-label="say.reachedCount.moreByName(name)"
         @click="emit('set', reached.amount + step)"
       />
-      <v-btn :icon="mdiClose" variant="text" :aria-label="`Not counted: ${name}`" @click="emit('set', null)" />
+      <v-btn
+        :icon="mdiClose"
+        variant="text"
+        :aria-label="say.reachedCount.notCountedName(name)"
+        @click="emit('set', null)"
+      />
     </template>
   </span>
 </template>

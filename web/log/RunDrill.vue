@@ -20,13 +20,14 @@ import { useAction } from '../shell/useAction.ts';
 import { blankSeen } from './blankSeen.ts';
 import { noteSeen } from './noteSeen.ts';
 import ReachedCount from './ReachedCount.vue';
+import { say } from './say.ts';
 
 /** What each of a group reached in a drill and how they did it, in taps. Only those this coach coaches. */
 const { run, groupId, turns } = defineProps<{ run: RunSummary; groupId: string; turns: readonly RunTurn[] }>();
 const people = usePeopleStore();
 const library = useLibraryStore();
 const { act } = useAction();
-const UNITS = REACHED_UNITS.map((value) => ({ value, title: value === 's' ? 'seconds' : value }));
+const UNITS = REACHED_UNITS.map((value) => ({ value, title: value === 's' ? say.runDrill.seconds : value }));
 
 const drills = computed(() => [...new Map(turns.map((turn) => [turn.drillId, turn.drillName]))]);
 const choices = computed(() => drills.value.map(([value, title]) => ({ value, title })));
@@ -59,16 +60,16 @@ const rows = computed(() =>
 );
 
 /** How somebody did it beside what is planned, as the taps say it. */
-const VERSION_WORDS = VERSIONS_TAKEN.map((version) => `${version} version`);
+const VERSION_WORDS = VERSIONS_TAKEN.map((version) => say.runDrill.version(version));
 const fault = computed(() => library.drillOf(drillId.value ?? '')?.fault.seen ?? '');
 const onIn = (technique: Technique | undefined): readonly string[] =>
-  technique ? [technique.fault, technique.version === null ? '' : `${technique.version} version`] : [];
+  technique ? [technique.fault, technique.version === null ? '' : say.runDrill.version(technique.version)] : [];
 
 /** A tap says it, and a tap again takes it back. */
 function did(record: PersonRecord, word: string): Promise<boolean> {
   return noteOf(record, (seen, drill) => {
     const now = techniqueIn(seen, drill.drillId) ?? { ...drill, fault: '', version: null };
-    const tapped = VERSIONS_TAKEN.find((version) => word === `${version} version`);
+    const tapped = VERSIONS_TAKEN.find((version) => word === say.runDrill.version(version));
     const next = tapped
       ? { ...now, version: now.version === tapped ? null : tapped }
       : { ...now, fault: now.fault === word ? '' : word };
@@ -102,10 +103,17 @@ function noteOf(
 </script>
 
 <template>
-  <section v-if="there.length" class="reached" aria-label="Drill by drill">
+  <section v-if="there.length" class="reached" :aria-label="say.runDrill.drillByDrill">
     <div class="of">
-      <v-select v-model="drillId" label="Drill by drill" :items="choices" clearable hide-details />
-      <v-select v-if="drillId" v-model="unit" class="unit" label="Counted in" :items="UNITS" hide-details />
+      <v-select v-model="drillId" :label="say.runDrill.drillByDrill" :items="choices" clearable hide-details />
+      <v-select
+        v-if="drillId"
+        v-model="unit"
+        class="unit"
+        :label="say.runDrill.countedIn"
+        :items="UNITS"
+        hide-details
+      />
     </div>
     <ul v-if="drillId">
       <li v-for="{ record, reached, technique, before } in rows" :key="record.id">
@@ -118,14 +126,14 @@ function noteOf(
           @set="(amount) => set(record, amount)"
         />
         <TapRow
-          :label="`How ${record.document.name} did it`"
+          :label="say.runDrill.howDid(record.document.name)"
           :words="[...(fault ? [fault] : []), ...VERSION_WORDS]"
           :on="onIn(technique)"
           :single="false"
           grave=""
           @tap="(word) => did(record, word)"
         />
-        <span class="soft small">{{ before ? `last time ${before.amount}` : '' }}</span>
+        <span class="soft small">{{ before ? say.runDrill.lastTimeAmount(before.amount) : '' }}</span>
       </li>
     </ul>
   </section>

@@ -7,6 +7,7 @@ import TapRow from '../fields/TapRow.vue';
 import { usePeopleStore } from '../people/people.ts';
 import { useAction } from '../shell/useAction.ts';
 import { noteSeen } from './noteSeen.ts';
+import { say } from './say.ts';
 
 /** How hard it was for each, and by what they were seen to be warm: in taps, for everybody at once or one by one. */
 const { run, records } = defineProps<{
@@ -32,7 +33,7 @@ const rows = computed((): readonly Row[] => {
   const noted = each.filter(({ seen }) => seen[0] !== undefined);
   const whole = noted.length > 0 ? noted : each;
   const of = whole.flatMap((row) => row.of);
-  return [{ id: 'all', name: 'Everybody', of, seen: whole.flatMap(({ seen }) => seen) }, ...each];
+  return [{ id: 'all', name: say.runEach.everybody, of, seen: whole.flatMap(({ seen }) => seen) }, ...each];
 });
 const effortOf = ({ seen }: Row): readonly string[] => {
   const [first, ...others] = seen.map((one) => one?.effort ?? null);
@@ -63,12 +64,12 @@ function tapSign(row: Row, sign: WarmSign): Promise<void> {
 </script>
 
 <template>
-  <p class="soft small">How hard it was, 0 to 10, and how you saw that they were warm.</p>
-  <ul aria-label="Effort and warmth, each">
+  <p class="soft small">{{ say.runEach.howHard }}</p>
+  <ul :aria-label="say.runEach.effortAndWarmthEach">
     <li v-for="row in rows" :key="row.id" :class="{ all: row.id === 'all' }">
       <span>{{ row.name }}</span>
       <TapRow
-        :label="`How hard it was: ${row.name}`"
+        :label="say.runEach.howHardFor(row.name)"
         :words="EFFORTS"
         :on="effortOf(row)"
         single
@@ -76,7 +77,7 @@ function tapSign(row: Row, sign: WarmSign): Promise<void> {
         @tap="(word) => tapEffort(row, word)"
       />
       <TapRow
-        :label="`Seen to be warm by: ${row.name}`"
+        :label="say.runEach.seenToBeWarm(row.name)"
         :words="WARM_SIGNS"
         :on="signsOf(row)"
         :single="false"

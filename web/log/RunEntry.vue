@@ -9,6 +9,7 @@ import CorrectRun from './CorrectRun.vue';
 import RunPeople from './RunPeople.vue';
 import RunDrill from './RunDrill.vue';
 import RunTurns from './RunTurns.vue';
+import { say } from './say.ts';
 
 const RunOverTime = defineAsyncComponent(() => import('./RunOverTime.vue'));
 
@@ -41,17 +42,16 @@ watch(
 const zone = computed(() => run.timeZone ?? undefined);
 const off = computed(() => {
   const seconds = Math.round(run.actual - run.planned);
-  if (run.endedEarly) return 'planned';
-  if (seconds === 0) return 'planned';
-  return seconds > 0 ? `planned, ${clock(seconds)} longer` : `planned, ${clock(-seconds)} shorter`;
+  if (run.endedEarly || seconds === 0) return say.runEntry.planned;
+  return seconds > 0 ? say.runEntry.plannedLonger(clock(seconds)) : say.runEntry.plannedShorter(clock(-seconds));
 });
-const WARM = { yes: 'warm', nearly: 'nearly warm', no: 'not warm' } as const;
+const WARM = { yes: say.runEntry.warm, nearly: say.runEntry.nearlyWarm, no: say.runEntry.notWarm } as const;
 const how = computed(() =>
   [
-    run.effort === null ? '' : `effort ${run.effort}`,
+    run.effort === null ? '' : say.runEntry.effort(run.effort),
     run.warm === null ? '' : WARM[run.warm],
-    run.endedEarly ? 'stopped early' : '',
-    run.paused >= 1 ? `paused ${clock(run.paused)}` : '',
+    run.endedEarly ? say.runEntry.stoppedEarly : '',
+    run.paused >= 1 ? say.runEntry.paused(clock(run.paused)) : '',
   ]
     .filter(Boolean)
     .join(' · '),
@@ -80,14 +80,14 @@ const where = computed(() => [run.siteName, run.coachName].filter(Boolean).join(
     <div class="sums">
       <p>
         <span class="clock">{{ clock(run.actual) }}</span>{{ ' '
-        }}<span class="soft">of {{ clock(run.planned) }} {{ off }}</span>
+        }}<span class="soft">{{ say.runEntry.ofPlanned(clock(run.planned), off) }}</span>
       </p>
       <p class="soft small">{{ how }}</p>
     </div>
     <v-btn
       :icon="open ? mdiChevronUp : mdiChevronDown"
       variant="text"
-      :aria-label="`Drills of ${run.circuitTitle}`"
+      :aria-label="say.runEntry.drillsOfCircuitTitle(run.circuitTitle)"
       :aria-expanded="open"
       @click="open = !open"
     />
@@ -103,12 +103,12 @@ const where = computed(() => [run.siteName, run.coachName].filter(Boolean).join(
     <RunOverTime v-if="open && overTime" class="turns" :run="run" :turns="turns" />
     <CorrectRun v-if="open && correcting" class="turns" :run="run" @done="correcting = false" />
     <p v-else-if="open" class="turns acts">
-      <v-btn variant="text" :aria-expanded="overTime" @click="overTime = !overTime">Over time</v-btn>
-      <v-btn variant="text" @click="correcting = true">Correct effort or note</v-btn>
-      <v-btn v-if="twin" variant="text" @click="emit('join')"
-        >Join with the one at {{ timeOfDay(twin.startedAt, zone) }}</v-btn
-      >
-      <v-btn variant="text" color="error" @click="emit('takeOut')">Remove from log</v-btn>
+      <v-btn variant="text" :aria-expanded="overTime" @click="overTime = !overTime">{{ say.runEntry.overTime }}</v-btn>
+      <v-btn variant="text" @click="correcting = true">{{ say.runEntry.correctEffortOrNote }}</v-btn>
+      <v-btn v-if="twin" variant="text" @click="emit('join')">{{
+        say.runEntry.joinWithTheOne(timeOfDay(twin.startedAt, zone))
+      }}</v-btn>
+      <v-btn variant="text" color="error" @click="emit('takeOut')">{{ say.runEntry.removeFromLog }}</v-btn>
     </p>
   </article>
 </template>

@@ -9,6 +9,7 @@ import { useAction } from '../shell/useAction.ts';
 import { clock, dayName, timeOfDay } from '../wording/clock.ts';
 import RunsChart from './RunsChart.vue';
 import { useRunsStore } from './runs.ts';
+import { say } from './say.ts';
 
 /** A circuit with a group from time to time: as a line, and the run beside an earlier one, drill by drill. */
 const { run, turns } = defineProps<{ run: RunSummary; turns: readonly RunTurn[] }>();
@@ -39,7 +40,7 @@ const result = computed(() => results.value.find((one) => keyOf(one) === counted
 const resultWords = computed(() => {
   if (!result.value) return '';
   const each = result.value.runs.map(({ mean, people: many }) => `${String(mean)} (${String(many)})`);
-  return `On average, of how many: ${each.join(', ')} ${result.value.unit}`;
+  return say.runOverTime.onAverageOfHow(each.join(', '), result.value.unit);
 });
 
 const titleOf = ({ startedAt, timeZone }: RunSummary): string =>
@@ -62,7 +63,7 @@ watch(other, (id) =>
 );
 
 function difference(before: number | null, after: number | null): string {
-  if (before === null || after === null) return before === null ? 'new' : 'left out';
+  if (before === null || after === null) return before === null ? say.runOverTime.new : say.runOverTime.leftOut;
   // Of what is shown: a column that does not add up is read twice.
   const seconds = Math.round(after) - Math.round(before);
   if (seconds === 0) return '';
@@ -71,27 +72,36 @@ function difference(before: number | null, after: number | null): string {
 </script>
 
 <template>
-  <section class="over" aria-label="Over time">
-    <p v-if="all.length === 1" class="soft">This is the first time that it was run.</p>
+  <section class="over" :aria-label="say.runOverTime.overTime">
+    <p v-if="all.length === 1" class="soft">{{ say.runOverTime.thisIsTheFirst }}</p>
     <template v-if="all.length > 1">
       <RunsChart :runs="all" :result="result" />
       <template v-if="results.length">
-        <v-select v-model="counted" class="choice" label="What they reached" :items="drills" clearable hide-details />
+        <v-select
+          v-model="counted"
+          class="choice"
+          :label="say.runOverTime.whatTheyReached"
+          :items="drills"
+          clearable
+          hide-details
+        />
         <p v-if="result" class="small">{{ resultWords }}</p>
       </template>
-      <v-select v-model="other" class="choice" label="Beside" :items="choices" hide-details />
+      <v-select v-model="other" class="choice" :label="say.runOverTime.beside" :items="choices" hide-details />
       <table>
         <thead>
           <tr>
-            <th>Drill</th>
-            <th class="number">Then</th>
-            <th class="number">This time</th>
-            <th class="number"><span class="visually-hidden">Difference</span></th>
+            <th>{{ say.runOverTime.drill }}</th>
+            <th class="number">{{ say.runOverTime.then }}</th>
+            <th class="number">{{ say.runOverTime.thisTime }}</th>
+            <th class="number">
+              <span class="visually-hidden">{{ say.runOverTime.difference }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="{ turn, before, after } in compared" :key="`${turn.slotId} ${turn.round} ${turn.drillId}`">
-            <td>{{ turn.drillName }}{{ turn.round > 1 ? `, round ${turn.round}` : '' }}</td>
+            <td>{{ turn.drillName }}{{ turn.round > 1 ? say.runOverTime.round(turn.round) : '' }}</td>
             <td class="number clock">{{ before === null ? '–' : clock(before) }}</td>
             <td class="number clock">{{ after === null ? '–' : clock(after) }}</td>
             <td class="number clock soft">{{ difference(before, after) }}</td>

@@ -20,6 +20,7 @@ import { usePeopleStore } from '../people/people.ts';
 import { useAction } from '../shell/useAction.ts';
 import { noteSeen } from './noteSeen.ts';
 import RunEach from './RunEach.vue';
+import { say } from './say.ts';
 
 /** Who was there, and how each came through it: a tap a person, and where it hurt. Only those this coach coaches. */
 const { run, groupId } = defineProps<{ run: RunSummary; groupId: string }>();
@@ -60,17 +61,17 @@ async function restFine(): Promise<void> {
 </script>
 
 <template>
-  <section class="people" aria-label="Who was there">
+  <section class="people" :aria-label="say.runPeople.whoWasThere">
     <LoadingGate :loading="loading">
       <template v-if="rows.length">
         <div class="top">
-          <h3>Who was there?</h3>
+          <h3>{{ say.runPeople.ask }}</h3>
           <v-btn v-if="open.length" variant="outlined" size="small" :loading="busy" @click="restFine">{{
-            open.length === rows.length ? 'All there, all fine' : 'The others: fine'
+            open.length === rows.length ? say.runPeople.allThereAllFine : say.runPeople.othersFine
           }}</v-btn>
-          <v-btn v-if="there.length" variant="text" size="small" :aria-expanded="each" @click="each = !each"
-            >Effort and warmth, each</v-btn
-          >
+          <v-btn v-if="there.length" variant="text" size="small" :aria-expanded="each" @click="each = !each">{{
+            say.runPeople.effortAndWarmthEach
+          }}</v-btn>
         </div>
         <RunEach v-if="each" :run="run" :records="there" />
         <ul>
@@ -78,7 +79,7 @@ async function restFine(): Promise<void> {
             <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
             <div class="said">
               <TapRow
-                :label="`How ${record.document.name} came through`"
+                :label="say.runPeople.howCameThrough(record.document.name)"
                 :words="SEEN_STATES"
                 :on="seen ? [seen.state] : []"
                 single
@@ -87,7 +88,7 @@ async function restFine(): Promise<void> {
               />
               <template v-if="seen && isTrouble(seen)">
                 <TapRow
-                  :label="`Where ${record.document.name} felt it`"
+                  :label="say.runPeople.whereFelt(record.document.name)"
                   :words="REGIONS"
                   :on="seen.where ? [seen.where] : []"
                   :single="false"
@@ -96,7 +97,7 @@ async function restFine(): Promise<void> {
                 />
                 <div class="how">
                   <TapRow
-                    :label="`Which side of ${record.document.name}`"
+                    :label="say.runPeople.whichSide(record.document.name)"
                     :words="SEEN_SIDES"
                     :on="seen.side ? [seen.side] : []"
                     :single="false"
@@ -105,7 +106,7 @@ async function restFine(): Promise<void> {
                   />
                   <v-select
                     class="pain"
-                    label="Pain, 0–10"
+                    :label="say.runPeople.pain010"
                     :items="PAINS"
                     :model-value="seen.pain"
                     clearable
@@ -117,8 +118,7 @@ async function restFine(): Promise<void> {
           </li>
         </ul>
         <p class="soft small">
-          Only those who coach them see this. Sharp, spreading or sudden pain, or pain that stays: a licensed
-          professional.
+          {{ say.runPeople.onlyThoseWhoCoach }}
         </p>
       </template>
     </LoadingGate>

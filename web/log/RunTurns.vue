@@ -3,6 +3,7 @@ import type { RunTurn } from '@prompt-spark/contract/run';
 import { computed } from 'vue';
 import { clock } from '../wording/clock.ts';
 import { phaseName } from '../wording/phases.ts';
+import { say } from './say.ts';
 
 /** Planned and actual time of every slot, with bars on one scale: the plan as an outline, what it took filled in. */
 const { turns } = defineProps<{ turns: readonly RunTurn[] }>();
@@ -23,11 +24,15 @@ function difference({ planned, actual }: RunTurn): string {
   <table>
     <thead>
       <tr>
-        <th>Drill</th>
-        <th class="bars"><span class="visually-hidden">Planned and actual as bars</span></th>
-        <th class="number">Planned</th>
-        <th class="number">Actual</th>
-        <th class="number"><span class="visually-hidden">Difference</span></th>
+        <th>{{ say.runTurns.drill }}</th>
+        <th class="bars">
+          <span class="visually-hidden">{{ say.runTurns.plannedAndActual }}</span>
+        </th>
+        <th class="number">{{ say.runTurns.planned }}</th>
+        <th class="number">{{ say.runTurns.actual }}</th>
+        <th class="number">
+          <span class="visually-hidden">{{ say.runTurns.difference }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
@@ -35,7 +40,7 @@ function difference({ planned, actual }: RunTurn): string {
         <td>
           {{ turn.drillName }}
           <span class="soft small"
-            >{{ phaseName(turn.phase) }}{{ repeated.has(turn.slotId) ? `, round ${turn.round}` : '' }}</span
+            >{{ phaseName(turn.phase) }}{{ repeated.has(turn.slotId) ? say.runTurns.round(turn.round) : '' }}</span
           >
         </td>
         <td class="bars" aria-hidden="true">

@@ -7,6 +7,7 @@ import { Line } from 'vue-chartjs';
 import { overTime, type LineOptions } from '../charts/lineChart.ts';
 import { useInk } from '../painting/useInk.ts';
 import { clock, dayName } from '../wording/clock.ts';
+import { say } from './say.ts';
 
 /** What a warm-up took from time to time, and how hard it was. The same numbers stand in the list beside it. */
 const { runs, result } = defineProps<{
@@ -28,7 +29,7 @@ const named = (time: number): string => dayName(new Date(time).toISOString());
 const data = computed<ChartData<'line'>>(() => ({
   datasets: [
     {
-      label: 'Took',
+      label: say.runsChart.took,
       data: runs.map((run) => ({ x: at(run), y: run.actual })),
       borderColor: ink.value?.took,
       backgroundColor: ink.value?.took,
@@ -36,7 +37,7 @@ const data = computed<ChartData<'line'>>(() => ({
       yAxisID: 'seconds',
     },
     {
-      label: 'Planned',
+      label: say.runsChart.planned,
       data: runs.map((run) => ({ x: at(run), y: run.planned })),
       borderColor: ink.value?.soft,
       backgroundColor: ink.value?.soft,
@@ -45,7 +46,7 @@ const data = computed<ChartData<'line'>>(() => ({
       yAxisID: 'seconds',
     },
     {
-      label: 'Effort',
+      label: say.runsChart.effort,
       data: runs.flatMap((run) => (run.effort === null ? [] : [{ x: at(run), y: run.effort }])),
       borderColor: ink.value?.effort,
       backgroundColor: ink.value?.effort,
@@ -90,7 +91,7 @@ const options = computed<LineOptions>(() => {
       x: days,
       seconds: {
         position: 'left',
-        title: { display: true, text: 'minutes', color: ink.value?.soft },
+        title: { display: true, text: say.runsChart.minutes, color: ink.value?.soft },
         ticks: { color: ink.value?.soft, callback: (value) => clock(Number(value)) },
         grid: { color: ink.value?.line },
       },
@@ -98,7 +99,7 @@ const options = computed<LineOptions>(() => {
         position: 'right',
         min: 0,
         max: 10,
-        title: { display: true, text: 'effort', color: ink.value?.soft },
+        title: { display: true, text: say.runsChart.ofEffort, color: ink.value?.soft },
         ticks: { color: ink.value?.soft, stepSize: 2 },
         grid: { display: false },
       },
@@ -117,13 +118,7 @@ const options = computed<LineOptions>(() => {
 
 <template>
   <div ref="host" class="chart">
-    <Line
-      v-if="ink"
-      :data="data"
-      :options="options"
-      role="img"
-      aria-label="What it took and how hard it was, over time"
-    />
+    <Line v-if="ink" :data="data" :options="options" role="img" :aria-label="say.runsChart.whatItTook" />
   </div>
 </template>
 

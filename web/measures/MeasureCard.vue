@@ -8,6 +8,7 @@ import CloseButton from '../shell/CloseButton.vue';
 import { calendarDayName } from '../wording/clock.ts';
 import MeasureChart from './MeasureChart.vue';
 import { changeWords, differenceWords, needsALook, UNIT_WORDS } from './measureWords.ts';
+import { say } from './say.ts';
 
 /** One measure over time: the sides as lines, a table beside it, and what the last one says. */
 const { personId, measure, series } = defineProps<{
@@ -39,25 +40,26 @@ const remove = (gone: string) =>
   <section class="card" :aria-label="measure.name">
     <header>
       <h2>{{ measure.name }}</h2>
-      <v-btn variant="text" @click="emit('again')">Measure again</v-btn>
+      <v-btn variant="text" @click="emit('again')">{{ say.measureCard.measureAgain }}</v-btn>
     </header>
     <p v-for="words in said.filter(Boolean)" :key="words">{{ words }}</p>
     <p v-if="needsALook(measure, series)" class="look">
-      A large difference or a sudden change: have a licensed professional look before you train it. Pain is not
-      measured.
+      {{ say.measureCard.largeDifference }}
     </p>
     <div class="both">
       <MeasureChart v-if="series.length > 1" :measure="measure" :series="series" />
       <table>
         <thead>
           <tr>
-            <th>Day</th>
+            <th>{{ say.measureCard.day }}</th>
             <template v-if="measure.sided">
-              <th>Left</th>
-              <th>Right</th>
+              <th>{{ say.measureCard.left }}</th>
+              <th>{{ say.measureCard.right }}</th>
             </template>
-            <th v-else>Result</th>
-            <th><span class="visually-hidden">Remove</span></th>
+            <th v-else>{{ say.measureCard.result }}</th>
+            <th>
+              <span class="visually-hidden">{{ say.measureCard.remove }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -69,25 +71,23 @@ const remove = (gone: string) =>
             </template>
             <td v-else>{{ shown(one.once) }}</td>
             <td>
-              <CloseButton :label="`Remove ${measure.name} of ${calendarDayName(one.day)}`" @click="remove(one.id)" />
+              <CloseButton
+                :label="say.measureCard.removeOfMeasure(measure.name, calendarDayName(one.day))"
+                @click="remove(one.id)"
+              />
             </td>
           </tr>
         </tbody>
         <caption class="soft small">
-          In
           {{
-            UNIT_WORDS[measure.unit]
-          }};
-          {{
-            measure.better
+            say.measureCard.inIsBetter(UNIT_WORDS[measure.unit], measure.better)
           }}
-          is better
         </caption>
       </table>
     </div>
-    <v-btn v-if="series.length > FIRST && !all" variant="text" size="small" @click="all = true"
-      >Show all {{ series.length }}</v-btn
-    >
+    <v-btn v-if="series.length > FIRST && !all" variant="text" size="small" @click="all = true">{{
+      say.measureCard.showAllSeries(series.length)
+    }}</v-btn>
   </section>
 </template>
 

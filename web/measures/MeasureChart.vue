@@ -8,6 +8,7 @@ import { overTime, type LineOptions } from '../charts/lineChart.ts';
 import { useInk } from '../painting/useInk.ts';
 import { calendarDayName } from '../wording/clock.ts';
 import { UNIT_WORDS } from './measureWords.ts';
+import { say } from './say.ts';
 
 /** The sides of a measure over time. The same numbers stand in the table beside it. */
 const { measure, series } = defineProps<{ measure: Measure; series: readonly Measured[] }>();
@@ -24,8 +25,8 @@ const named = (day: number): string => calendarDayName(new Date(day * DAY_MS).to
 
 const LINES = measure.sided
   ? ([
-      { of: 'left', label: 'Left', dash: [] },
-      { of: 'right', label: 'Right', dash: [6, 4] },
+      { of: 'left', label: say.measureChart.left, dash: [] },
+      { of: 'right', label: say.measureChart.right, dash: [6, 4] },
     ] as const)
   : ([{ of: 'once', label: measure.name, dash: [] }] as const);
 const data = computed<ChartData<'line'>>(() => ({
@@ -60,7 +61,13 @@ const options = computed<LineOptions>(() => {
 
 <template>
   <div ref="host" class="chart">
-    <Line v-if="ink" :data="data" :options="options" role="img" :aria-label="`${measure.name} over time`" />
+    <Line
+      v-if="ink"
+      :data="data"
+      :options="options"
+      role="img"
+      :aria-label="say.measureChart.overTimeMeasure(measure.name)"
+    />
   </div>
 </template>
 

@@ -9,6 +9,7 @@ import { usePeopleStore } from '../people/people.ts';
 import { useAction } from '../shell/useAction.ts';
 import { calendarDay } from '../wording/clock.ts';
 import { UNIT_WORDS } from './measureWords.ts';
+import { say } from './say.ts';
 
 /** Taking one measure: how, its figure, and what came of it. */
 const { personId, measure } = defineProps<{ personId: string; measure: Measure }>();
@@ -21,7 +22,7 @@ const day = ref(today);
 const PARTS = measure.sided ? (['left', 'right'] as const) : (['once'] as const);
 const typed = reactive({ left: '', right: '', once: '' });
 const drill = computed(() => (measure.drillId === null ? undefined : library.drillOf(measure.drillId)));
-const LABELS = { left: 'Left', right: 'Right', once: 'Result' };
+const LABELS = { left: say.measureForm.left, right: say.measureForm.right, once: say.measureForm.result };
 
 /** What was typed as a number, to a tenth; null for nothing, undefined where it is none or out of bounds. */
 function numberIn(text: string): number | null | undefined {
@@ -31,7 +32,7 @@ function numberIn(text: string): number | null | undefined {
 }
 const problemIn = (text: string): string =>
   numberIn(text) === undefined
-    ? `Expected ${String(measure.least)} to ${String(measure.most)} ${UNIT_WORDS[measure.unit]}`
+    ? say.measureForm.expectedToLeast(measure.least, measure.most, UNIT_WORDS[measure.unit])
     : '';
 const complete = computed(() => {
   const values = PARTS.map((part) => numberIn(typed[part]));
@@ -61,11 +62,7 @@ async function keep(): Promise<void> {
         <li v-for="step in measure.how" :key="step">{{ step }}</li>
       </ol>
       <p class="soft small">
-        {{
-          measure.usual
-            ? `Usual: ${measure.usual}`
-            : 'There is no published normal that we know of: compare with themselves.'
-        }}
+        {{ measure.usual ? say.measureForm.usual(measure.usual) : say.measureForm.thereIsNoPublished }}
         <span class="source">({{ measure.source }})</span>
       </p>
     </div>
@@ -80,11 +77,11 @@ async function keep(): Promise<void> {
         :suffix="UNIT_WORDS[measure.unit]"
         :error-messages="problemIn(typed[part])"
       />
-      <DayField v-model="day" label="Day" :most="today" />
+      <DayField v-model="day" :label="say.measureForm.day" :most="today" />
     </div>
     <p class="acts">
-      <v-btn type="submit" :disabled="!complete" :loading="busy">Save</v-btn>
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+      <v-btn type="submit" :disabled="!complete" :loading="busy">{{ say.measureForm.save }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">{{ say.measureForm.cancel }}</v-btn>
     </p>
   </form>
 </template>

@@ -11,6 +11,7 @@ import { calendarDay } from '../wording/clock.ts';
 import MeasureCard from './MeasureCard.vue';
 import MeasureForm from './MeasureForm.vue';
 import StifferSides from './StifferSides.vue';
+import { say } from './say.ts';
 
 /** What was measured of somebody: both sides over time, and taking the next measurement. */
 const { id } = defineProps<{ id: string }>();
@@ -38,15 +39,17 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
 <template>
   <section class="page">
     <LoadingGate :loading="loading">
-      <p v-if="!record">You don’t coach anyone at this address. <RouterLink to="/people">People</RouterLink></p>
+      <p v-if="!record">
+        {{ say.measuresPage.youDontCoachAnyone }} <RouterLink to="/people">{{ say.measuresPage.people }}</RouterLink>
+      </p>
       <template v-else>
         <header>
-          <h1>{{ record.document.name }}: measures</h1>
-          <v-btn variant="text" :to="`/people/${id}`">Back to their page</v-btn>
+          <h1>{{ say.measuresPage.measuresDocument(record.document.name) }}</h1>
+          <v-btn variant="text" :to="`/people/${id}`">{{ say.measuresPage.backToTheirPage }}</v-btn>
         </header>
         <v-checkbox
           v-if="!consented"
-          label="They agree that you keep this about their health"
+          :label="say.measuresPage.theyAgree"
           hide-details
           :model-value="false"
           @update:model-value="agree"
@@ -55,8 +58,8 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
           <StifferSides :document="record.document" />
           <MeasureForm v-if="chosen" :key="chosen.id" :person-id="id" :measure="chosen" @done="chosen = null" />
           <div v-else class="choose">
-            <h2>Take a measure</h2>
-            <p class="soft">A minute each, with what is at hand. Whatever hurts is not measured.</p>
+            <h2>{{ say.measuresPage.takeAMeasure }}</h2>
+            <p class="soft">{{ say.measuresPage.minuteEachWithWhat }}</p>
             <div class="buttons">
               <v-btn
                 v-for="measure in standards.measures"
@@ -65,7 +68,9 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
                 @click="chosen = measure"
                 >{{ measure.name }}</v-btn
               >
-              <v-btn variant="text" :to="{ name: 'studio', query: { part: 'measures' } }">Add one of your own</v-btn>
+              <v-btn variant="text" :to="{ name: 'studio', query: { part: 'measures' } }">{{
+                say.measuresPage.addOne
+              }}</v-btn>
             </div>
           </div>
           <MeasureCard
@@ -77,9 +82,7 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
             @again="chosen = measure"
           />
           <p v-if="hidden" class="soft">
-            {{ hidden }} result{{ hidden === 1 ? '' : 's' }} of measures that your studio removed
-            {{ hidden === 1 ? 'is' : 'are' }}
-            kept with them.
+            {{ say.measuresPage.resultOfMeasures(hidden) }}
           </p>
         </template>
       </template>

@@ -3,6 +3,7 @@ import type { PersonDocument } from '@prompt-spark/contract/person';
 import { stifferSides } from '@prompt-spark/core/measures/compare';
 import { computed } from 'vue';
 import { useStandardsStore } from '../library/standards.ts';
+import { say } from './say.ts';
 
 /** Which sides are stiffer or weaker, as measured or as a coach said, and what that asks for. */
 const { document } = defineProps<{ document: PersonDocument }>();
@@ -10,7 +11,7 @@ const standards = useStandardsStore();
 const sides = computed(() =>
   Object.entries(stifferSides(document, standards.measures)).map(([region, side]) => ({
     region,
-    words: `${side} ${region}${document.stiffer[region as keyof typeof document.stiffer] ? ' (as you noted)' : ''}`,
+    words: `${side} ${region}${document.stiffer[region as keyof typeof document.stiffer] ? say.stifferSides.asYouNoted : ''}`,
     side,
   })),
 );
@@ -19,13 +20,12 @@ const written = computed(() => [...new Set(sides.value.map(({ side }) => `${side
 </script>
 
 <template>
-  <section v-if="sides.length" class="sides" aria-label="Stiffer sides">
-    <h2>Stiffer or weaker: {{ sides.map(({ words }) => words).join(', ') }}</h2>
+  <section v-if="sides.length" class="sides" :aria-label="say.stifferSides.stifferSides">
+    <h2>{{ say.stifferSides.stifferOrWeaker(sides.map(({ words }) => words).join(', ')) }}</h2>
     <p>
-      Begin with that side, and give it a little more: two repetitions, or a few seconds. On the sheet that is “more on
-      one side”, on the board
+      {{ say.stifferSides.beginWithThatSide }}
       <template v-for="(extra, at) in written" :key="extra"
-        >{{ at > 0 ? ' or ' : '' }}<code>{{ extra }}</code></template
+        >{{ at > 0 ? say.stifferSides.or : '' }}<code>{{ extra }}</code></template
       >.
     </p>
   </section>

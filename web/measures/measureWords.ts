@@ -1,15 +1,9 @@
 import { changesSince, differenceIn } from '@prompt-spark/core/measures/compare';
 import type { Measure } from '@prompt-spark/core/measures/measure';
 import type { Measured } from '@prompt-spark/core/people/measured';
+import { say } from './say.ts';
 
-export const UNIT_WORDS: Readonly<Record<Measure['unit'], string>> = {
-  cm: 'cm',
-  s: 's',
-  times: 'times',
-  steps: 'steps',
-  kg: 'kg',
-  'beats a minute': 'beats a minute',
-};
+export const UNIT_WORDS: Readonly<Record<Measure['unit'], string>> = say.measureWords.units;
 
 const amountWords = (amount: number, { unit }: Measure): string =>
   `${String(Math.round(amount * 10) / 10)} ${UNIT_WORDS[unit]}`;
@@ -20,15 +14,15 @@ export function differenceWords(measure: Measure, last: Measured): string {
   if (!difference) return '';
   const { worse, units, percent, ordinary } = difference;
   const by = `${amountWords(units, measure)} (${String(Math.round(percent))} %)`;
-  return ordinary ? `The sides differ by ${by}: ordinary.` : `The ${worse} is behind by ${by}, more than is ordinary.`;
+  return ordinary ? say.measureWords.sidesDifferByOrdinary(by) : say.measureWords.isBehindByMore(worse, by);
 }
 
-const OF = { left: 'Left', right: 'Right', once: '' } as const;
+const OF = { left: say.measureWords.left, right: say.measureWords.right, once: '' } as const;
 
 /** What changed since the time before, in a sentence; empty where nothing did that is worth a word. */
 export function changeWords(measure: Measure, series: readonly Measured[]): string {
   return changesSince(measure, series)
-    .map(({ of, by }) => `${OF[of]} ${by > 0 ? 'better' : 'worse'} by ${amountWords(Math.abs(by), measure)}`.trim())
+    .map(({ of, by }) => say.measureWords.byOf(OF[of], by > 0, amountWords(Math.abs(by), measure)).trim())
     .map((words, index) => (index === 0 ? words.charAt(0).toUpperCase() + words.slice(1) : words.toLowerCase()))
     .join(', ');
 }

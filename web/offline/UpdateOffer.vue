@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useUpdateStore } from './update.ts';
+import { say } from './say.ts';
 
 /** A newer version waits. It is taken when the coach says so, and never in the middle of something. */
 const update = useUpdateStore();
@@ -9,9 +10,9 @@ const shown = ref(true);
 
 <template>
   <aside v-if="shown" class="offer" role="status">
-    <p>A newer version is here.</p>
-    <v-btn size="small" @click="update.take">Reload now</v-btn>
-    <v-btn size="small" variant="text" @click="shown = false">Later</v-btn>
+    <p>{{ say.updateOffer.newer }}</p>
+    <v-btn size="small" @click="update.take">{{ say.updateOffer.reload }}</v-btn>
+    <v-btn size="small" variant="text" @click="shown = false">{{ say.updateOffer.later }}</v-btn>
   </aside>
 </template>
 

@@ -4,6 +4,7 @@ import { heldToLight } from '@prompt-spark/core/people/person';
 import { ref } from 'vue';
 import DayField from '../fields/DayField.vue';
 import { usePeopleStore } from './people.ts';
+import { say } from './say.ts';
 
 /** Records who cleared somebody, and when. The hold stays in their record. */
 const { record, today } = defineProps<{ record: PersonRecord; today: string }>();
@@ -25,17 +26,22 @@ async function clear(): Promise<void> {
     }));
     emit('done');
   } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'It could not be kept. Try again.';
+    trouble.value = error instanceof Error ? error.message : say.clearHold.itCouldNot;
   }
 }
 </script>
 
 <template>
   <form class="clear" @submit.prevent="clear">
-    <v-text-field v-model="by" label="Cleared by" placeholder="name and role" maxlength="120" />
-    <DayField v-model="on" label="On" :most="today" />
-    <v-btn type="submit" :disabled="!by.trim() || !on">Mark as cleared</v-btn>
-    <v-btn variant="text" @click="emit('done')">Not yet</v-btn>
+    <v-text-field
+      v-model="by"
+      :label="say.clearHold.clearedBy"
+      :placeholder="say.clearHold.nameAndRole"
+      maxlength="120"
+    />
+    <DayField v-model="on" :label="say.clearHold.on" :most="today" />
+    <v-btn type="submit" :disabled="!by.trim() || !on">{{ say.clearHold.markAsCleared }}</v-btn>
+    <v-btn variant="text" @click="emit('done')">{{ say.clearHold.notYet }}</v-btn>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
   </form>
 </template>

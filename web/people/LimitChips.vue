@@ -4,21 +4,30 @@ import { limitName } from '@prompt-spark/core/people/ceilings';
 import { stifferSides } from '@prompt-spark/core/measures/compare';
 import type { Limit } from '@prompt-spark/core/people/limitation';
 import { computed } from 'vue';
+import { say } from './say.ts';
 
 /** What to mind of somebody, as chips: what, how much, where; and the stiffer side. */
 const { document } = defineProps<{ document: PersonDocument }>();
 const sides = computed(() => stifferSides(document));
-const severity = (limit: Limit) => (limit.kind === 'known' ? limit.severity : 'own ceiling');
+const severity = (limit: Limit) => (limit.kind === 'known' ? limit.severity : say.limitChips.ownCeiling);
 </script>
 
 <template>
   <ul class="chips">
-    <li v-for="(limit, index) in document.limits" :key="index" :class="['chip', severity(limit)]">
+    <li
+      v-for="(limit, index) in document.limits"
+      :key="index"
+      :class="['chip', limit.kind === 'known' ? limit.severity : 'own']"
+    >
       {{ limitName(limit) }} <span class="how">{{ severity(limit) }}</span>
-      <span v-if="limit.until" class="soft"> until {{ limit.until }}</span>
+      <span v-if="limit.until" class="soft"> {{ say.limitChips.until(limit.until) }}</span>
     </li>
-    <li v-for="(side, region) in sides" :key="region" class="chip stiff">{{ region }}: {{ side }} stiffer</li>
-    <li v-if="!document.limits.length && !Object.keys(sides).length" class="soft small">no limits</li>
+    <li v-for="(side, region) in sides" :key="region" class="chip stiff">
+      {{ say.limitChips.stiffer(String(region), side ?? '') }}
+    </li>
+    <li v-if="!document.limits.length && !Object.keys(sides).length" class="soft small">
+      {{ say.limitChips.noLimits }}
+    </li>
   </ul>
 </template>
 

@@ -14,6 +14,7 @@ import { usePlacesStore } from '../library/places.ts';
 import { usePeopleStore } from './people.ts';
 import PeopleFile from './PeopleFile.vue';
 import PersonRow from './PersonRow.vue';
+import { say } from './say.ts';
 
 /** The coach's clients, by group: what to mind of each, and how they come today. */
 const people = usePeopleStore();
@@ -66,19 +67,18 @@ async function addGroup(): Promise<void> {
 <template>
   <section class="page">
     <header>
-      <h1>People</h1>
-      <p class="soft" role="status">{{ shown.length }} of {{ people.records.length }}</p>
+      <h1>{{ say.peoplePage.people }}</h1>
+      <p class="soft" role="status">{{ say.peoplePage.ofShown(shown.length, people.records.length) }}</p>
       <span class="acts">
         <BinLink />
-        <v-btn variant="text" :aria-expanded="files" @click="files = !files">Import or export</v-btn>
-        <v-btn :prepend-icon="mdiPlus" :to="{ name: 'newPerson', query: groupId ? { group: groupId } : {} }"
-          >Add a person</v-btn
-        >
+        <v-btn variant="text" :aria-expanded="files" @click="files = !files">{{ say.peoplePage.importOrExport }}</v-btn>
+        <v-btn :prepend-icon="mdiPlus" :to="{ name: 'newPerson', query: groupId ? { group: groupId } : {} }">{{
+          say.peoplePage.addAPerson
+        }}</v-btn>
       </span>
     </header>
     <p class="soft about">
-      Seen only by those who coach them. No diagnosis: only what to avoid and what to watch. At any of these, stop, and
-      see a licensed professional before going on: {{ RED_FLAGS }}
+      {{ say.peoplePage.seenOnlyByThose(RED_FLAGS) }}
     </p>
     <LoadingGate :loading="loading">
       <PeopleFile v-if="files" />
@@ -94,33 +94,32 @@ async function addGroup(): Promise<void> {
           @click="groupId = group.id"
           >{{ group.name }}</v-chip
         >
-        <v-btn v-if="groupId" variant="text" :to="{ name: 'group', params: { id: groupId } }"
-          >Who came, what it prepared</v-btn
-        >
-        <v-text-field v-model="wanted" class="find" label="Find by name" density="compact" />
+        <v-btn v-if="groupId" variant="text" :to="{ name: 'group', params: { id: groupId } }">{{
+          say.peoplePage.whoCameWhat
+        }}</v-btn>
+        <v-text-field v-model="wanted" class="find" :label="say.peoplePage.findByName" density="compact" />
       </div>
       <UnreadableNote
-        what="record"
+        :what="say.peoplePage.record"
         :unreadable="people.unreadable"
-        remark="Those who run the server may be able to open it; deleted, it is gone."
-        remove="Delete it for good"
+        :remark="say.peoplePage.thoseWhoRun"
+        :remove="say.peoplePage.deleteItForGood"
         @take-out="removeUnreadable"
       />
-      <p v-if="shown.length" class="asked soft small">How are they today?</p>
+      <p v-if="shown.length" class="asked soft small">{{ say.peoplePage.howAreTheyToday }}</p>
       <ul v-if="shown.length" class="list">
         <li v-for="record in drawn" :key="record.id"><PersonRow :record="record" /></li>
       </ul>
       <div v-else class="empty">
-        <h2>{{ people.records.length ? 'Nobody by that name here' : 'Nobody yet' }}</h2>
+        <h2>{{ people.records.length ? say.peoplePage.nobodyByThatName : say.peoplePage.nobodyYet }}</h2>
         <p class="soft">
-          Add the people you coach, with their injuries and limits. Every circuit then shows who needs something else,
-          and what.
+          {{ say.peoplePage.addThePeople }}
         </p>
       </div>
       <MoreBelow v-if="drawn.length < shown.length" :more="drawMore" />
       <form class="group" @submit.prevent="addGroup">
-        <v-text-field v-model="adding" label="New group" maxlength="80" density="compact" />
-        <v-btn type="submit" variant="outlined" :disabled="!adding.trim()">Add group</v-btn>
+        <v-text-field v-model="adding" :label="say.peoplePage.newGroup" maxlength="80" density="compact" />
+        <v-btn type="submit" variant="outlined" :disabled="!adding.trim()">{{ say.peoplePage.addGroup }}</v-btn>
       </form>
     </LoadingGate>
   </section>

@@ -8,6 +8,7 @@ import { useLibraryStore } from '../library/library.ts';
 import ClearHold from './ClearHold.vue';
 import LimitChips from './LimitChips.vue';
 import ReadinessTaps from './ReadinessTaps.vue';
+import { say } from './say.ts';
 
 /** One person: who, in which groups, what to mind, and how they come today, one tap each. */
 const { record } = defineProps<{ record: PersonRecord }>();
@@ -19,7 +20,7 @@ const about = computed(() => {
   const { birthYear } = record.document;
   const age = birthYear > 0 ? `${Number(today.slice(0, 4)) - birthYear}` : '';
   const groups = record.groupIds.flatMap((id) => library.groupOf(id)?.name ?? []);
-  return [age, ...(groups.length > 0 ? groups : ['private client'])].filter(Boolean).join(' · ');
+  return [age, ...(groups.length > 0 ? groups : [say.personRow.privateClient])].filter(Boolean).join(' · ');
 });
 const readiness = computed(() => readinessOn(record.document, today));
 </script>
@@ -37,9 +38,11 @@ const readiness = computed(() => readinessOn(record.document, today));
     <div v-if="hold" class="hold" role="note">
       <p>
         <v-icon :icon="mdiAlertOctagonOutline" size="18" />
-        <strong>Light effort only since {{ hold.since }}: {{ hold.why }}.</strong> {{ HOLD_CAUTION }}
+        <strong>{{ say.personRow.lightEffortOnlySince(hold.since, hold.why) }}</strong> {{ HOLD_CAUTION }}
       </p>
-      <v-btn v-if="!clearing" variant="outlined" @click="clearing = true">Record who cleared them</v-btn>
+      <v-btn v-if="!clearing" variant="outlined" @click="clearing = true">{{
+        say.personRow.recordWhoClearedThem
+      }}</v-btn>
       <ClearHold v-else :record="record" :today="today" @done="clearing = false" />
     </div>
   </article>

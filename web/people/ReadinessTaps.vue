@@ -6,6 +6,7 @@ import { withReadiness, withSoreRegion } from '@prompt-spark/core/people/readine
 import { ref } from 'vue';
 import TapRow from '../fields/TapRow.vue';
 import { usePeopleStore } from './people.ts';
+import { say } from './say.ts';
 
 /** How somebody comes today, one tap each; where, if sore. A red flag and a return hold them to light effort. */
 const { record, today, state } = defineProps<{ record: PersonRecord; today: string; state: ReadinessOnDay }>();
@@ -17,7 +18,7 @@ async function keep(make: (document: PersonDocument) => PersonDocument): Promise
   try {
     await people.change(record.id, make);
   } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'It could not be kept. Try again.';
+    trouble.value = error instanceof Error ? error.message : say.readinessTaps.itCouldNot;
   }
 }
 
@@ -28,16 +29,16 @@ const tapSore = (region: Region) => keep((document) => withSoreRegion(document, 
 <template>
   <div class="taps">
     <TapRow
-      :label="`How ${record.document.name} comes today`"
+      :label="say.readinessTaps.howComesToday(record.document.name)"
       :words="READINESS"
       :on="[state.state]"
       single
-      grave="red flag"
+      :grave="say.readinessTaps.redFlag"
       @tap="tap"
     />
     <TapRow
       v-if="state.state === 'sore'"
-      label="Where"
+      :label="say.readinessTaps.where"
       :words="REGIONS"
       :on="state.sore"
       :single="false"

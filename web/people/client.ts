@@ -2,6 +2,7 @@ import type { Group } from '@prompt-spark/contract/studio';
 import type { PersonRecord } from '@prompt-spark/contract/person';
 import { usePlacesStore } from '../library/places.ts';
 import { usePeopleStore } from './people.ts';
+import { say } from './say.ts';
 
 /** The group that holds one person and nobody else, if there is one. */
 export function ownGroupOf(
@@ -22,7 +23,7 @@ export async function clientsGroup(personId: string): Promise<string> {
   const places = usePlacesStore();
   await Promise.all([people.load(), places.load()]);
   const record = people.recordOf(personId);
-  if (!record) throw new Error('You don’t coach this person any more.');
+  if (!record) throw new Error(say.client.noLongerYours);
   const known = ownGroupOf(record, places.places.groups, people.records);
   if (known !== undefined) return known;
   const { id } = await places.addGroup(nameFor(record.document.name, places.places.groups));

@@ -5,17 +5,18 @@ import { ABILITIES, PATTERNS, type Ability, type Pattern } from '@prompt-spark/c
 import { REGIONS, type Region } from '@prompt-spark/core/people/region';
 import { computed } from 'vue';
 import { useLibraryStore } from '../library/library.ts';
+import { say } from './say.ts';
 
 /** What somebody can do: a rung for each pattern, the stiffer side of each region, drills they know, kit at home. */
 const { document } = defineProps<{ document: PersonDocument }>();
 const emit = defineEmits<{ change: [part: Partial<PersonDocument>] }>();
 const library = useLibraryStore();
 
-const rungs = ABILITIES.map((value) => ({ value, title: value === 'base' ? 'as named' : value }));
+const rungs = ABILITIES.map((value) => ({ value, title: value === 'base' ? say.abilityFields.asNamed : value }));
 const SIDES = [
-  { value: 'even', title: 'even' },
-  { value: 'left', title: 'left' },
-  { value: 'right', title: 'right' },
+  { value: 'even', title: say.abilityFields.even },
+  { value: 'left', title: say.abilityFields.left },
+  { value: 'right', title: say.abilityFields.right },
 ];
 const drills = computed(() => library.library.drills.map(({ id, name }) => ({ value: id, title: name })));
 const kit = KIT.map((value) => ({ value, title: value }));
@@ -32,7 +33,7 @@ function setStiffer(region: Region, side: string): void {
 
 <template>
   <fieldset>
-    <legend>Which version suits them</legend>
+    <legend>{{ say.abilityFields.whichVersionSuitsThem }}</legend>
     <div class="fields">
       <v-select
         v-for="pattern in PATTERNS"
@@ -46,7 +47,7 @@ function setStiffer(region: Region, side: string): void {
     </div>
   </fieldset>
   <fieldset>
-    <legend>The stiffer or weaker side</legend>
+    <legend>{{ say.abilityFields.stifferOrWeakerSide }}</legend>
     <div class="fields">
       <v-select
         v-for="region in REGIONS"
@@ -61,7 +62,7 @@ function setStiffer(region: Region, side: string): void {
   </fieldset>
   <div class="wide">
     <v-autocomplete
-      label="Drills they know well"
+      :label="say.abilityFields.drillsTheyKnowWell"
       multiple
       chips
       closable-chips
@@ -70,8 +71,8 @@ function setStiffer(region: Region, side: string): void {
       @update:model-value="(familiar: readonly string[]) => emit('change', { familiar })"
     />
     <v-select
-      label="Kit at home"
-      hint="For circuits of theirs that name no place: a wall and a chair are always there"
+      :label="say.abilityFields.kitAtHome"
+      :hint="say.abilityFields.forCircuitsOfTheirs"
       persistent-hint
       multiple
       chips

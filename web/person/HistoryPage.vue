@@ -10,6 +10,7 @@ import { useStandardsStore } from '../library/standards.ts';
 import { useAction } from '../shell/useAction.ts';
 import { calendarDayName } from '../wording/clock.ts';
 import { usePeopleStore } from '../people/people.ts';
+import { say } from './say.ts';
 
 /** What was seen, counted and measured of somebody, to print or to hand them as a file. */
 const { id } = defineProps<{ id: string }>();
@@ -25,50 +26,54 @@ const measured = computed(() => {
 });
 
 function amountsOf({ left, right, once }: Measured, unit = ''): string {
-  const sides = [left === null ? '' : `left ${String(left)}`, right === null ? '' : `right ${String(right)}`];
+  const sides = [left === null ? '' : say.historyPage.left(left), right === null ? '' : say.historyPage.right(right)];
   return `${once === null ? sides.filter(Boolean).join(', ') : String(once)} ${unit}`.trim();
 }
 const print = () => window.print();
 const save = () =>
   act(async () => {
     const csv = await people.exportOne(id);
-    download(`${record.value?.document.name ?? 'History'}.csv`, new Blob([csv], { type: 'text/csv' }));
+    download(`${record.value?.document.name ?? say.historyPage.history}.csv`, new Blob([csv], { type: 'text/csv' }));
   });
 </script>
 
 <template>
   <section class="page">
     <LoadingGate :loading="loading">
-      <p v-if="!record">You don’t coach anyone at this address. <RouterLink to="/people">People</RouterLink></p>
+      <p v-if="!record">
+        {{ say.historyPage.youDontCoachAnyone }} <RouterLink to="/people">{{ say.historyPage.people }}</RouterLink>
+      </p>
       <template v-else>
         <header>
-          <h1>{{ record.document.name }}: history</h1>
+          <h1>{{ say.historyPage.historyDocument(record.document.name) }}</h1>
           <span class="acts on-screen">
-            <v-btn variant="outlined" :prepend-icon="mdiDownload" :loading="busy" @click="save">Save as CSV</v-btn>
-            <v-btn variant="outlined" :prepend-icon="mdiPrinter" @click="print">Print</v-btn>
-            <v-btn variant="text" :to="`/people/${id}`">Back to their page</v-btn>
+            <v-btn variant="outlined" :prepend-icon="mdiDownload" :loading="busy" @click="save">{{
+              say.historyPage.saveAsCsv
+            }}</v-btn>
+            <v-btn variant="outlined" :prepend-icon="mdiPrinter" @click="print">{{ say.historyPage.print }}</v-btn>
+            <v-btn variant="text" :to="`/people/${id}`">{{ say.historyPage.backToTheirPage }}</v-btn>
           </span>
         </header>
         <p class="soft small on-screen">
-          It is theirs: hand it to nobody else. That a file was made is noted in their record.
+          {{ say.historyPage.itIsTheirsHand }}
         </p>
         <p v-if="!seen.length && !measured.length" class="soft">
-          Nothing yet. Note who was there in the log, and take a measure on their page.
+          {{ say.historyPage.nothingYetNoteWho }}
         </p>
-        <section v-if="measured.length" aria-label="Measures">
-          <h2>Measures</h2>
+        <section v-if="measured.length" :aria-label="say.historyPage.measures">
+          <h2>{{ say.historyPage.measures }}</h2>
           <table>
             <tbody>
               <tr v-for="{ one, measure } in measured" :key="one.id">
                 <td>{{ calendarDayName(one.day) }}</td>
-                <td>{{ measure?.name ?? 'A measure that was removed' }}</td>
+                <td>{{ measure?.name ?? say.historyPage.measureThatWasRemoved }}</td>
                 <td>{{ amountsOf(one, measure?.unit) }}</td>
               </tr>
             </tbody>
           </table>
         </section>
-        <section v-if="seen.length" aria-label="Sessions">
-          <h2>Sessions</h2>
+        <section v-if="seen.length" :aria-label="say.historyPage.sessions">
+          <h2>{{ say.historyPage.sessions }}</h2>
           <table>
             <tbody>
               <tr v-for="one in seen" :key="one.runId">

@@ -2,6 +2,7 @@
 import { DEMANDS } from '@prompt-spark/core/drills/demand';
 import type { Capped, Limit } from '@prompt-spark/core/people/limitation';
 import { LIMITATIONS } from '@prompt-spark/core/people/limitations';
+import { say } from './say.ts';
 
 /** Every limitation that is known, by name, and ceilings of one's own: for what is not said every day. */
 const { limits } = defineProps<{ limits: readonly Limit[] }>();
@@ -23,8 +24,18 @@ function addOwn(of: Capped | null): void {
 
 <template>
   <div class="add">
-    <v-autocomplete label="Add an injury or limit" :items="known" :model-value="null" @update:model-value="addKnown" />
-    <v-autocomplete label="Or set a limit yourself" :items="capped" :model-value="null" @update:model-value="addOwn" />
+    <v-autocomplete
+      :label="say.limitChoice.addAnInjury"
+      :items="known"
+      :model-value="null"
+      @update:model-value="addKnown"
+    />
+    <v-autocomplete
+      :label="say.limitChoice.orSetALimit"
+      :items="capped"
+      :model-value="null"
+      @update:model-value="addOwn"
+    />
   </div>
 </template>
 

@@ -1,29 +1,31 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import { LIMIT_SEVERITIES, type Limit, type LimitSide } from '@prompt-spark/core/people/limitation';
+import { limitName } from '@prompt-spark/core/people/ceilings';
 import { limitationOf } from '@prompt-spark/core/people/limitations';
 import DayField from '../fields/DayField.vue';
+import { say } from './say.ts';
 
 /** What to mind of somebody, a line each: how much, where and until when. */
 const { limits } = defineProps<{ limits: readonly Limit[] }>();
 const emit = defineEmits<{ change: [limits: readonly Limit[]] }>();
 
 const SEVERITY_WORDS = {
-  watch: 'watch it',
-  'pain-free': 'only pain-free',
-  ease: 'go easy',
-  avoid: 'avoid it',
+  watch: say.limitFields.watchIt,
+  'pain-free': say.limitFields.onlyPainFree,
+  ease: say.limitFields.goEasy,
+  avoid: say.limitFields.avoidIt,
 } as const;
 const severities = LIMIT_SEVERITIES.map((value) => ({ value, title: SEVERITY_WORDS[value] }));
 const SIDES: readonly { readonly value: LimitSide; readonly title: string }[] = [
-  { value: 'both', title: 'both' },
-  { value: 'left', title: 'left' },
-  { value: 'right', title: 'right' },
+  { value: 'both', title: say.limitFields.both },
+  { value: 'left', title: say.limitFields.left },
+  { value: 'right', title: say.limitFields.right },
 ];
 const MOST = [
-  { value: 0, title: 'none of it' },
-  { value: 1, title: 'a little' },
-  { value: 2, title: 'not fully' },
+  { value: 0, title: say.limitFields.noneOf },
+  { value: 1, title: say.limitFields.little },
+  { value: 2, title: say.limitFields.notFully },
 ];
 const sided = (limit: Limit) => limit.kind === 'own' || limitationOf(limit.limitationId)?.sided === true;
 const means = (limit: Limit) => (limit.kind === 'known' ? (limitationOf(limit.limitationId)?.means ?? '') : '');
@@ -35,16 +37,16 @@ function set(index: number, limit: Limit): void {
 
 <template>
   <fieldset>
-    <legend>How careful to be</legend>
+    <legend>{{ say.limitFields.howCareful }}</legend>
     <ul>
       <li v-for="(limit, index) in limits" :key="index">
         <span class="name">
-          <strong>{{ limit.kind === 'known' ? limitationOf(limit.limitationId)?.name : limit.capped }}</strong>
+          <strong>{{ limitName(limit) }}</strong>
           <span class="soft small">{{ means(limit) }}</span>
         </span>
         <v-select
           v-if="limit.kind === 'known'"
-          label="How careful"
+          :label="say.limitFields.carefulness"
           density="compact"
           :items="severities"
           :model-value="limit.severity"
@@ -52,7 +54,7 @@ function set(index: number, limit: Limit): void {
         />
         <v-select
           v-else-if="limit.capped !== 'effort'"
-          label="At most"
+          :label="say.limitFields.atMost"
           density="compact"
           :items="MOST"
           :model-value="limit.most"
@@ -60,7 +62,7 @@ function set(index: number, limit: Limit): void {
         />
         <v-text-field
           v-else
-          label="Effort up to"
+          :label="say.limitFields.effortUp"
           density="compact"
           type="number"
           min="0"
@@ -71,7 +73,7 @@ function set(index: number, limit: Limit): void {
           "
         />
         <v-select
-          label="Where"
+          :label="say.limitFields.where"
           density="compact"
           :disabled="!sided(limit)"
           :items="SIDES"
@@ -79,7 +81,7 @@ function set(index: number, limit: Limit): void {
           @update:model-value="(side) => set(index, { ...limit, side })"
         />
         <DayField
-          label="Until"
+          :label="say.limitFields.until"
           density="compact"
           clearable
           :model-value="limit.until"
@@ -88,7 +90,7 @@ function set(index: number, limit: Limit): void {
         <v-btn
           :icon="mdiClose"
           variant="text"
-          :aria-label="`Remove ${limit.kind === 'known' ? limitationOf(limit.limitationId)?.name : limit.capped}`"
+          :aria-label="say.limitFields.remove(limitName(limit))"
           @click="emit('change', limits.toSpliced(index, 1))"
         />
       </li>

@@ -15,6 +15,7 @@ import { sessionDay, sessionTime } from '../schedule/sessionTime.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
 import { becauseWords, changeWords } from './changeWords.ts';
 import { calendarDayName } from '../wording/clock.ts';
+import { say } from './say.ts';
 
 /** What the next session changes for one person, drill by drill, and why. Only their own coaches come to this page. */
 const { personId } = defineProps<{ personId: string }>();
@@ -56,15 +57,15 @@ const loading = useLoading(async () => {
 
 <template>
   <section class="next" aria-labelledby="next-for-them">
-    <h2 id="next-for-them">The next session</h2>
+    <h2 id="next-for-them">{{ say.nextForThem.nextSession }}</h2>
     <LoadingGate :loading="loading">
-      <p v-if="!next" class="soft">Nothing is booked with their groups in the next two weeks.</p>
+      <p v-if="!next" class="soft">{{ say.nextForThem.nothingIsBooked }}</p>
       <template v-else>
         <p>
           <RouterLink :to="`/circuits/${next.circuitId}/swaps`">{{ next.title }}</RouterLink>
-          with {{ group?.name }}, {{ calendarDayName(sessionDay(next)) }} at {{ sessionTime(next) }}
+          {{ say.nextForThem.withGroup(group?.name ?? '', calendarDayName(sessionDay(next)), sessionTime(next)) }}
         </p>
-        <p v-if="!changes.length">All of it as planned.</p>
+        <p v-if="!changes.length">{{ say.nextForThem.allOf }}</p>
         <ul v-else>
           <li v-for="one in changes" :key="one.place.slot.id">
             <span>{{ one.place.drill.name }}</span>

@@ -19,6 +19,7 @@ import LimitFields from './LimitFields.vue';
 import NextForThem from './NextForThem.vue';
 import SeenList from './SeenList.vue';
 import WhatHurts from './WhatHurts.vue';
+import { say } from './say.ts';
 
 /** A client: who they are, what to mind, what they can do; and who has seen it. */
 const { id, group } = defineProps<{ id: string | null; group: string | null }>();
@@ -47,11 +48,11 @@ const own = computed(() => library.places.groups.filter((one) => groupIds.value.
 const born = computed(() => (draft.value.birthYear === 0 ? '' : String(draft.value.birthYear)));
 /** How often, where it was more than once: looking is counted by days. */
 const oftenOf = ({ action, times }: Access): string =>
-  times === 1 ? '' : action === 'saw' ? `, on ${times} days in all` : `, ${times} times that day`;
+  times === 1 ? '' : action === 'saw' ? say.personPage.onDaysInAll(times) : say.personPage.timesThatDay(times);
 const agreed = computed(() =>
   draft.value.consentOn === '' || draft.value.consentOn === today
-    ? 'They agree that you keep this about their health'
-    : `They agreed on ${draft.value.consentOn} that you keep this about their health`,
+    ? say.personPage.theyAgree
+    : say.personPage.theyAgreed(draft.value.consentOn),
 );
 const change = (part: Partial<PersonDocument>) => (draft.value = { ...draft.value, ...part });
 
@@ -74,7 +75,7 @@ async function takeOut(): Promise<void> {
   const { name } = draft.value;
   if (!(await act(() => people.takeOut(id)))) return;
   await router.push('/people');
-  notices.say(`${name} removed. They stay in the bin for ${String(BIN_DAYS)} days.`);
+  notices.say(say.personPage.removedTheyStay(name, BIN_DAYS));
 }
 
 async function remove(): Promise<void> {
@@ -86,24 +87,26 @@ async function remove(): Promise<void> {
 <template>
   <section class="page">
     <LoadingGate :loading="loading">
-      <p v-if="missing">You don’t coach anyone at this address. <RouterLink to="/people">People</RouterLink></p>
+      <p v-if="missing">
+        {{ say.personPage.youDontCoachAnyone }} <RouterLink to="/people">{{ say.personPage.people }}</RouterLink>
+      </p>
       <form v-else class="form" novalidate @submit.prevent="submit(draft)">
         <header>
-          <h1>{{ id === null ? 'New person' : draft.name }}</h1>
+          <h1>{{ id === null ? say.personPage.newPerson : draft.name }}</h1>
           <span v-if="id !== null">
-            <v-btn variant="outlined" :to="`/people/${id}/measures`">Measures</v-btn>
-            <v-btn variant="text" :to="`/people/${id}/history`">Their history, to hand over</v-btn>
+            <v-btn variant="outlined" :to="`/people/${id}/measures`">{{ say.personPage.measures }}</v-btn>
+            <v-btn variant="text" :to="`/people/${id}/history`">{{ say.personPage.theirHistoryToHand }}</v-btn>
           </span>
         </header>
         <div class="fields">
           <v-text-field
-            label="Name"
+            :label="say.personPage.name"
             maxlength="80"
             :model-value="draft.name"
             :error-messages="errors['/name'] ?? ''"
             @update:model-value="(name: string) => change({ name })"
           />
-          <v-select v-model="groupIds" label="Groups" multiple chips :items="groups" />
+          <v-select v-model="groupIds" :label="say.personPage.groups" multiple chips :items="groups" />
         </div>
         <WhatHurts :limits="draft.limits" @change="(limits) => change({ limits })" />
         <LimitFields v-if="draft.limits.length" :limits="draft.limits" @change="(limits) => change({ limits })" />
@@ -116,11 +119,11 @@ async function remove(): Promise<void> {
           @update:model-value="(now) => change({ consentOn: now ? today : '' })"
         />
         <details :open="id !== null">
-          <summary>More about them: year of birth, versions that suit, stiffer side, notes</summary>
+          <summary>{{ say.personPage.moreAboutThemYear }}</summary>
           <div class="more">
             <div class="fields">
               <v-text-field
-                label="Year of birth"
+                :label="say.personPage.yearOfBirth"
                 inputmode="numeric"
                 maxlength="4"
                 :model-value="born"
@@ -131,7 +134,7 @@ async function remove(): Promise<void> {
             <LimitChoice :limits="draft.limits" @change="(limits) => change({ limits })" />
             <AbilityFields :document="draft" @change="change" />
             <v-textarea
-              label="Notes"
+              :label="say.personPage.notes"
               rows="3"
               maxlength="2000"
               :model-value="draft.notes"
@@ -141,35 +144,39 @@ async function remove(): Promise<void> {
         </details>
         <FormTrouble :trouble="trouble" :errors="errors" />
         <p class="acts">
-          <v-btn type="submit" :loading="busy">Save</v-btn>
-          <v-btn variant="text" to="/people">Cancel</v-btn>
+          <v-btn type="submit" :loading="busy">{{ say.personPage.save }}</v-btn>
+          <v-btn variant="text" to="/people">{{ say.personPage.cancel }}</v-btn>
           <template v-if="id !== null">
             <span v-if="!sure" class="away">
-              <v-btn variant="text" :loading="deleting" @click="takeOut">Remove</v-btn>
-              <v-btn variant="text" @click="sure = true">Delete permanently…</v-btn>
+              <v-btn variant="text" :loading="deleting" @click="takeOut">{{ say.personPage.remove }}</v-btn>
+              <v-btn variant="text" @click="sure = true">{{ say.personPage.askToDelete }}</v-btn>
             </span>
             <span v-else class="away">
-              Everything known of {{ draft.name }} is deleted. Past runs stay, without a name.
-              <v-btn variant="outlined" color="error" :loading="deleting" @click="remove">Delete permanently</v-btn>
+              {{ say.personPage.everythingKnown(draft.name) }}
+              <v-btn variant="outlined" color="error" :loading="deleting" @click="remove">{{
+                say.personPage.deletePermanently
+              }}</v-btn>
             </span>
           </template>
         </p>
         <NextForThem v-if="id !== null" :person-id="id" />
         <SeenList v-if="id !== null" :seen="draft.seen" :person-id="id" :groups="own" />
         <details v-if="draft.holds.length">
-          <summary>Holds and clearances</summary>
+          <summary>{{ say.personPage.holdsAndClearances }}</summary>
           <ul>
             <li v-for="hold in draft.holds" :key="hold.since + hold.why">
               {{ hold.since }}: {{ hold.why }}.
-              {{ hold.clearedOn ? `Cleared by ${hold.clearedBy} on ${hold.clearedOn}.` : 'Not cleared.' }}
+              {{
+                hold.clearedOn ? say.personPage.clearedBy(hold.clearedBy, hold.clearedOn) : say.personPage.notCleared
+              }}
             </li>
           </ul>
         </details>
         <details v-if="accesses.length">
-          <summary>Who has seen or changed this</summary>
+          <summary>{{ say.personPage.whoHasSeen }}</summary>
           <ul>
             <li v-for="one in accesses" :key="one.at + one.action">
-              {{ one.at.slice(0, 16).replace('T', ' ') }} UTC: {{ one.coachName }} {{ one.action }}{{ oftenOf(one) }}
+              {{ say.personPage.utcAt(one.at.slice(0, 16).replace('T', ' '), one.coachName, one.action, oftenOf(one)) }}
             </li>
           </ul>
         </details>

@@ -3,6 +3,7 @@ import type { Seen } from '@prompt-spark/core/people/seen';
 import { everythingSeen } from '@prompt-spark/core/people/seenWords';
 import { computed, ref } from 'vue';
 import { calendarDayName } from '../wording/clock.ts';
+import { say } from './say.ts';
 
 /** What was seen of somebody in sessions, the last one first. */
 const { seen, personId, groups } = defineProps<{
@@ -18,15 +19,15 @@ const there = computed(() => seen.filter(({ state }) => state !== 'not there').l
 </script>
 
 <template>
-  <section v-if="seen.length" class="seen" aria-label="Seen in sessions">
-    <h2>In sessions</h2>
+  <section v-if="seen.length" class="seen" :aria-label="say.seenList.seenInSessions">
+    <h2>{{ say.seenList.inSessions }}</h2>
     <p class="soft small">
-      There {{ there }} of {{ seen.length }} times
+      {{ say.seenList.thereOfTimes(there, seen.length) }}
       <template v-for="group in groups" :key="group.id">
         ·
-        <RouterLink :to="{ name: 'group', params: { id: group.id }, query: { person: personId } }"
-          >what {{ group.name }} prepared for them</RouterLink
-        ></template
+        <RouterLink :to="{ name: 'group', params: { id: group.id }, query: { person: personId } }">{{
+          say.seenList.whatPreparedForThem(group.name)
+        }}</RouterLink></template
       >
     </p>
     <ul>
@@ -36,9 +37,9 @@ const there = computed(() => seen.filter(({ state }) => state !== 'not there').l
         <span>{{ everythingSeen(one) }}</span>
       </li>
     </ul>
-    <v-btn v-if="seen.length > FIRST && !all" variant="text" size="small" @click="all = true"
-      >Show all {{ seen.length }}</v-btn
-    >
+    <v-btn v-if="seen.length > FIRST && !all" variant="text" size="small" @click="all = true">{{
+      say.seenList.showAllSeen(seen.length)
+    }}</v-btn>
   </section>
 </template>
 

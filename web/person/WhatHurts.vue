@@ -3,6 +3,7 @@ import { HURTS, type Hurt } from '@prompt-spark/core/people/hurts';
 import type { Limit } from '@prompt-spark/core/people/limitation';
 import { limitationOf } from '@prompt-spark/core/people/limitations';
 import { computed, ref } from 'vue';
+import { say } from './say.ts';
 
 /** What hurts, in the words it is said in: one tap, and one question where it makes a difference. */
 const { limits } = defineProps<{ limits: readonly Limit[] }>();
@@ -30,7 +31,7 @@ function toggle(limitationId: string): void {
 
 <template>
   <fieldset>
-    <legend>What hurts, or needs care?</legend>
+    <legend>{{ say.whatHurts.whatHurtsOrNeeds }}</legend>
     <div class="chips">
       <button
         v-for="{ where, when, hurt, on } in hurts"
@@ -44,8 +45,8 @@ function toggle(limitationId: string): void {
         {{ where }}
       </button>
     </div>
-    <div v-if="asked" class="asked" role="group" :aria-label="`${asked.where}: what sets it off?`">
-      <p>What sets it off?</p>
+    <div v-if="asked" class="asked" role="group" :aria-label="say.whatHurts.whatSetsOff(asked.where)">
+      <p>{{ say.whatHurts.whatSetsItOff }}</p>
       <label v-for="{ words, limitationId } in asked.when" :key="limitationId">
         <input type="checkbox" :checked="has(limitationId)" @change="toggle(limitationId)" />
         <span

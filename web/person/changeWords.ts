@@ -3,6 +3,7 @@ import type { ChangeFor } from '@prompt-spark/core/swaps/changesFor';
 import { faultWords } from '@prompt-spark/core/people/technique';
 import { cellWords } from '../swaps/swapWords.ts';
 import { extraWords } from '../wording/extraWords.ts';
+import { say } from './say.ts';
 
 /** What somebody does in a slot that is not just what is planned, part by part: "hands on the wall", "aim for 12". */
 export function changeWords({ place, does, painFree, extra, aim, before }: ChangeFor, library: DrillLibrary): string {
@@ -10,7 +11,7 @@ export function changeWords({ place, does, painFree, extra, aim, before }: Chang
   return [
     doing ? '' : cellWords(does, place, library, painFree).words,
     extra ? extraWords(extra, place.slot) : '',
-    aim ? `aim for ${String(aim.amount)}` : '',
+    aim ? say.changeWords.aimForAmount(aim.amount) : '',
     before && before.fault === place.drill.fault.seen ? place.drill.fault.fix : '',
   ]
     .filter(Boolean)
@@ -21,10 +22,10 @@ export function changeWords({ place, does, painFree, extra, aim, before }: Chang
 export function becauseWords({ because, extra, aim, does, before }: ChangeFor): string {
   return [
     ...because,
-    does.kind === 'instead' && does.own && because.length === 0 ? 'chosen for them' : '',
-    extra ? `the ${extra.side} is stiffer or weaker` : '',
-    aim && aim.reached !== null ? `${String(aim.reached)} last time` : '',
-    before ? `last time: ${faultWords(before)}` : '',
+    does.kind === 'instead' && does.own && because.length === 0 ? say.changeWords.chosenForThem : '',
+    extra ? say.changeWords.isStifferOrWeaker(extra.side) : '',
+    aim && aim.reached !== null ? say.changeWords.lastTimeReached(aim.reached) : '',
+    before ? say.changeWords.lastTimeFault(faultWords(before)) : '',
   ]
     .filter(Boolean)
     .join('; ');

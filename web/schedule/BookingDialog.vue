@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import BookingForm from './BookingForm.vue';
+import { say } from './say.ts';
 
 /** A session that is put in the book, or changed. */
 defineProps<{
@@ -19,15 +20,21 @@ function takeOut(session: SessionSummary): void {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="720" :aria-label="session ? `Change ${session.title}` : 'Add a session'">
+  <v-dialog
+    v-model="open"
+    max-width="720"
+    :aria-label="session ? say.bookingDialog.changeSession(session.title) : say.bookingDialog.addASession"
+  >
     <v-card class="card">
-      <h2>{{ session ? session.title : 'Add a session' }}</h2>
+      <h2>{{ session ? session.title : say.bookingDialog.addASession }}</h2>
       <BookingForm :session="session" :day="day" @done="open = false" />
       <p class="acts">
-        <v-btn variant="text" @click="open = false">Cancel</v-btn>
+        <v-btn variant="text" @click="open = false">{{ say.bookingDialog.cancel }}</v-btn>
         <template v-if="session">
-          <v-btn variant="text" :to="`/circuits/${session.circuitId}`">Open the circuit</v-btn>
-          <v-btn variant="text" color="error" @click="takeOut(session)">Remove from the schedule</v-btn>
+          <v-btn variant="text" :to="`/circuits/${session.circuitId}`">{{ say.bookingDialog.openTheCircuit }}</v-btn>
+          <v-btn variant="text" color="error" @click="takeOut(session)">{{
+            say.bookingDialog.removeFromTheSchedule
+          }}</v-btn>
         </template>
       </p>
     </v-card>

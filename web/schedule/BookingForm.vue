@@ -18,6 +18,7 @@ import { repeatedDays } from './repeats.ts';
 import { useSessionsStore } from './sessions.ts';
 import { stableIds } from '../saving/stableIds.ts';
 import { useClashes } from './useClashes.ts';
+import { say } from './say.ts';
 
 /** Puts a session in the book, or changes when, where, by whom and for whom one is held. */
 const { session = null, day = '' } = defineProps<{
@@ -53,7 +54,7 @@ watch(
 );
 const named = (list: readonly { readonly id: string; readonly name: string }[]) =>
   list.map(({ id, name }) => ({ value: id, title: name }));
-const groups = computed(() => [{ value: '', title: 'No group' }, ...named(places.places.groups)]);
+const groups = computed(() => [{ value: '', title: say.bookingForm.noGroup }, ...named(places.places.groups)]);
 const sites = computed(() => named(places.places.sites));
 const coaches = computed(() => named(places.places.coaches));
 
@@ -127,23 +128,27 @@ function sent(): unknown {
       v-if="!session"
       v-model="fields.circuitId"
       v-model:search="wanted"
-      label="Circuit"
+      :label="say.bookingForm.circuit"
       no-filter
       :items="titled"
-      :error-messages="errors['/circuitId'] && 'Choose a circuit'"
+      :error-messages="errors['/circuitId'] && say.bookingForm.chooseACircuit"
       @update:model-value="followCircuit"
     />
-    <v-select v-model="fields.groupId" label="Group" :items="groups" />
-    <v-select v-model="fields.siteId" label="Place" :items="sites" />
-    <v-select v-if="coaches.length > 1" v-model="fields.coachId" label="Coach" :items="coaches" />
-    <DayField v-model="fields.day" label="Day" :error-messages="errors['/startsAt'] ? 'Give a day and a time' : ''" />
-    <TimeField v-model="fields.minute" label="Starts at" />
-    <MinutesField v-model="fields.seconds" label="Minutes" :least="60" :step="60" />
+    <v-select v-model="fields.groupId" :label="say.bookingForm.group" :items="groups" />
+    <v-select v-model="fields.siteId" :label="say.bookingForm.place" :items="sites" />
+    <v-select v-if="coaches.length > 1" v-model="fields.coachId" :label="say.bookingForm.coach" :items="coaches" />
+    <DayField
+      v-model="fields.day"
+      :label="say.bookingForm.day"
+      :error-messages="errors['/startsAt'] ? say.bookingForm.giveADay : ''"
+    />
+    <TimeField v-model="fields.minute" :label="say.bookingForm.startsAt" />
+    <MinutesField v-model="fields.seconds" :label="say.bookingForm.minutes" :least="60" :step="60" />
     <RepeatFields v-if="!session" v-model="fields.repeating" :day="fields.day" />
     <TapRow
       v-else-if="session.seriesId"
       class="whole"
-      label="Which sessions to change"
+      :label="say.bookingForm.whichSessionsToChange"
       :words="spanWords"
       :on="[span]"
       single
@@ -152,7 +157,7 @@ function sent(): unknown {
     />
     <ClashNote :clashes="clashes" />
     <p v-if="trouble" class="trouble whole" role="alert">{{ trouble }}</p>
-    <v-btn type="submit" :loading="busy">{{ session ? 'Save' : 'Add to schedule' }}</v-btn>
+    <v-btn type="submit" :loading="busy">{{ session ? say.bookingForm.save : say.bookingForm.addToSchedule }}</v-btn>
   </form>
 </template>
 

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { usePlacesStore } from '../library/places.ts';
 import { clashLines } from './clashWords.ts';
 import type { Clashes } from './useClashes.ts';
+import { say } from './say.ts';
 
 /** What speaks against a session at its times: the first few lines, and how many more there are. */
 const { clashes } = defineProps<{ clashes: Clashes }>();
@@ -15,7 +16,7 @@ const lines = computed(() => clashLines(clashes, (id) => places.siteOf(id)?.name
 <template>
   <div v-if="lines.length" class="clashes" role="status">
     <p v-for="line in lines.slice(0, MOST)" :key="line.id">{{ line.words }}</p>
-    <p v-if="lines.length > MOST">And {{ lines.length - MOST }} more.</p>
+    <p v-if="lines.length > MOST">{{ say.clashNote.andMoreLines(lines.length - MOST) }}</p>
   </div>
 </template>
 

@@ -18,6 +18,7 @@ import { sessionsByDay } from './sessionTime.ts';
 import { useBooking } from './useBooking.ts';
 import { inBook } from './useClashes.ts';
 import { useTakenOut } from './useTakenOut.ts';
+import { say } from './say.ts';
 
 const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
@@ -64,26 +65,30 @@ const clashes = computed(() => {
   <section class="page">
     <header>
       <h1>{{ calendarDayName(shown) }}</h1>
-      <p class="soft">{{ on.length }} {{ on.length === 1 ? 'session' : 'sessions' }}</p>
-      <nav aria-label="Days">
-        <RouterLink :to="{ query: { day: other(-1) } }" class="turn" aria-label="The day before">
+      <p class="soft">{{ say.dayPage.sessions(on.length) }}</p>
+      <nav :aria-label="say.dayPage.days">
+        <RouterLink :to="{ query: { day: other(-1) } }" class="turn" :aria-label="say.dayPage.dayBefore">
           <v-icon :icon="mdiChevronLeft" />
         </RouterLink>
-        <v-btn variant="text" :active="false" :to="{ query: {} }">Today</v-btn>
-        <RouterLink :to="{ query: { day: other(1) } }" class="turn" aria-label="The day after">
+        <v-btn variant="text" :active="false" :to="{ query: {} }">{{ say.dayPage.today }}</v-btn>
+        <RouterLink :to="{ query: { day: other(1) } }" class="turn" :aria-label="say.dayPage.dayAfter">
           <v-icon :icon="mdiChevronRight" />
         </RouterLink>
       </nav>
-      <v-btn variant="text" :to="{ name: 'schedule', query: { month: shown.slice(0, 7) } }">Month</v-btn>
-      <v-btn variant="outlined" @click="booking.add(shown)">Add a session</v-btn>
+      <v-btn variant="text" :to="{ name: 'schedule', query: { month: shown.slice(0, 7) } }">{{
+        say.dayPage.month
+      }}</v-btn>
+      <v-btn variant="outlined" @click="booking.add(shown)">{{ say.dayPage.addASession }}</v-btn>
     </header>
     <LoadingGate :loading="loading">
-      <p v-if="on.length === 0" class="soft">Nothing is booked on this day.</p>
+      <p v-if="on.length === 0" class="soft">{{ say.dayPage.nothingIsBooked }}</p>
       <div v-else class="scroll">
         <table>
           <thead>
             <tr>
-              <th scope="col"><span class="visually-hidden">Starts at</span></th>
+              <th scope="col">
+                <span class="visually-hidden">{{ say.dayPage.startsAt }}</span>
+              </th>
               <th v-for="coach in table.coaches" :key="coach.id" scope="col">{{ coach.name }}</th>
             </tr>
           </thead>

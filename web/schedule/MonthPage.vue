@@ -18,6 +18,7 @@ import { useBooking } from './useBooking.ts';
 import { useSessionsStore } from './sessions.ts';
 import { sessionsByDay } from './sessionTime.ts';
 import { useTakenOut } from './useTakenOut.ts';
+import { say } from './say.ts';
 
 const UndoNotice = defineAsyncComponent(() => import('../shell/UndoNotice.vue'));
 
@@ -67,19 +68,27 @@ const { open, changed, day } = booking;
   <section class="page">
     <header>
       <h1>{{ title }}</h1>
-      <p class="soft">{{ total }} {{ total === 1 ? 'session' : 'sessions' }}</p>
-      <nav aria-label="Months">
-        <RouterLink :to="{ query: { month: monthFrom(grid.first, -1) } }" class="turn" aria-label="The month before">
+      <p class="soft">{{ say.monthPage.sessions(total) }}</p>
+      <nav :aria-label="say.monthPage.months">
+        <RouterLink
+          :to="{ query: { month: monthFrom(grid.first, -1) } }"
+          class="turn"
+          :aria-label="say.monthPage.monthBefore"
+        >
           <v-icon :icon="mdiChevronLeft" />
         </RouterLink>
-        <v-btn variant="text" :active="false" :to="{ query: {} }">This month</v-btn>
-        <RouterLink :to="{ query: { month: monthFrom(grid.first, 1) } }" class="turn" aria-label="The month after">
+        <v-btn variant="text" :active="false" :to="{ query: {} }">{{ say.monthPage.thisMonth }}</v-btn>
+        <RouterLink
+          :to="{ query: { month: monthFrom(grid.first, 1) } }"
+          class="turn"
+          :aria-label="say.monthPage.monthAfter"
+        >
           <v-icon :icon="mdiChevronRight" />
         </RouterLink>
       </nav>
-      <v-btn v-if="total > 0" variant="text" @click="act(toCalendar)">Calendar file</v-btn>
+      <v-btn v-if="total > 0" variant="text" @click="act(toCalendar)">{{ say.monthPage.calendarFile }}</v-btn>
       <BinLink />
-      <v-btn variant="outlined" @click="booking.add()">Add a session</v-btn>
+      <v-btn variant="outlined" @click="booking.add()">{{ say.monthPage.addASession }}</v-btn>
     </header>
     <LoadingGate :loading="loading">
       <div class="grid">
@@ -95,7 +104,7 @@ const { open, changed, day } = booking;
             <RouterLink
               class="number"
               :to="{ name: 'day', query: { day: one.day } }"
-              :aria-label="`${calendarDayName(one.day)}, coach by coach`"
+              :aria-label="say.monthPage.coachByCoach(calendarDayName(one.day))"
               ><span>{{ one.number }}</span></RouterLink
             >
             <RouterLink class="name" :to="{ name: 'day', query: { day: one.day } }">{{
@@ -104,7 +113,7 @@ const { open, changed, day } = booking;
             <IconButton
               class="add"
               :path="mdiPlus"
-              :label="`Add a session on ${calendarDayName(one.day)}`"
+              :label="say.monthPage.addASessionOn(calendarDayName(one.day))"
               @click="booking.add(one.day)"
             />
           </div>

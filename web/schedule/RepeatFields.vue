@@ -4,6 +4,7 @@ import DayField from '../fields/DayField.vue';
 import TapRow from '../fields/TapRow.vue';
 import { calendarDayName, weekdayNames } from '../wording/clock.ts';
 import { repeatedDays, type Repeating } from './repeats.ts';
+import { say } from './say.ts';
 
 /** How a new session repeats: not at all, every day, or on days of the week up to a day. */
 const { day } = defineProps<{
@@ -13,20 +14,28 @@ const { day } = defineProps<{
 const repeating = defineModel<Repeating>({ required: true });
 
 const EVERY: readonly { readonly value: Repeating['every']; readonly title: string }[] = [
-  { value: 'never', title: 'Does not repeat' },
-  { value: 'day', title: 'Every day' },
-  { value: 'week', title: 'Every week' },
-  { value: 'two weeks', title: 'Every two weeks' },
+  { value: 'never', title: say.repeatFields.doesNotRepeat },
+  { value: 'day', title: say.repeatFields.everyDay },
+  { value: 'week', title: say.repeatFields.everyWeek },
+  { value: 'two weeks', title: say.repeatFields.everyTwoWeeks },
 ];
-const ENGLISH = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
+const ENGLISH = [
+  say.repeatFields.sunday,
+  say.repeatFields.monday,
+  say.repeatFields.tuesday,
+  say.repeatFields.wednesday,
+  say.repeatFields.thursday,
+  say.repeatFields.friday,
+  say.repeatFields.saturday,
+];
 /** The day of the week of the first session is one of them by itself. */
 const own = computed(() => new Date(`${day}T12:00:00`).getDay());
 const chosen = computed(() => [...repeating.value.weekdays, own.value].map((one) => ENGLISH[one] ?? ''));
 const days = computed(() => repeatedDays(day, repeating.value));
 const total = computed(() => {
   const last = days.value.at(-1) ?? day;
-  if (days.value.length < 2) return 'Choose the last day.';
-  return `${String(days.value.length)} sessions, the last on ${calendarDayName(last)}.`;
+  if (days.value.length < 2) return say.repeatFields.chooseTheLastDay;
+  return say.repeatFields.sessionsTheLast(days.value.length, calendarDayName(last));
 });
 
 function toggle(name: string): void {
@@ -42,14 +51,14 @@ function toggle(name: string): void {
 
 <template>
   <v-select
-    label="Repeats"
+    :label="say.repeatFields.repeats"
     :items="EVERY"
     :model-value="repeating.every"
     @update:model-value="(every) => (repeating = { ...repeating, every })"
   />
   <DayField
     v-if="repeating.every !== 'never'"
-    label="Last day"
+    :label="say.repeatFields.lastDay"
     :least="day"
     :model-value="repeating.until"
     @update:model-value="(until) => (repeating = { ...repeating, until })"
@@ -57,7 +66,7 @@ function toggle(name: string): void {
   <TapRow
     v-if="repeating.every === 'week' || repeating.every === 'two weeks'"
     class="whole"
-    label="Days of the week"
+    :label="say.repeatFields.daysOfTheWeek"
     :words="weekdayNames()"
     :on="chosen"
     :single="false"

@@ -1,5 +1,6 @@
 import type { SessionSummary } from '@prompt-spark/contract/session';
 import ical from 'ical-generator';
+import { say } from './say.ts';
 
 /** The names that a calendar shows of a session. */
 export interface SessionNames {
@@ -12,7 +13,10 @@ export function calendarFile(
   sessions: readonly SessionSummary[],
   namesOf: (session: SessionSummary) => SessionNames,
 ): string {
-  const calendar = ical({ name: 'Prompt Spark', prodId: { company: 'Prompt Spark', product: 'Schedule' } });
+  const calendar = ical({
+    name: 'Prompt Spark',
+    prodId: { company: 'Prompt Spark', product: say.calendarFile.schedule },
+  });
   for (const session of sessions) {
     const start = new Date(session.startsAt);
     const { group, site } = namesOf(session);
@@ -21,7 +25,7 @@ export function calendarFile(
       start,
       end: new Date(start.getTime() + session.minutes * 60_000),
       summary: [session.title, group].filter(Boolean).join(' · '),
-      description: `Warm-up, ${String(session.minutes)} minutes, with ${session.coachName}`,
+      description: say.calendarFile.warmUp(session.minutes, session.coachName),
       ...(site ? { location: site } : {}),
     });
   }

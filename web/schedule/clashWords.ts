@@ -2,6 +2,7 @@ import type { SessionSummary } from '@prompt-spark/contract/session';
 import { calendarDayName } from '../wording/clock.ts';
 import { sessionDay, sessionTime } from './sessionTime.ts';
 import type { Clashes } from './useClashes.ts';
+import { say } from './say.ts';
 
 /** A line on what speaks against a session, with the session of the book that does. */
 export interface ClashLine {
@@ -15,17 +16,20 @@ export function clashLines(
   siteName: (id: string | null) => string | undefined,
 ): readonly ClashLine[] {
   const when = (session: SessionSummary): string =>
-    `${calendarDayName(sessionDay(session))} at ${sessionTime(session)}`;
+    say.clashWords.dayAtTime(calendarDayName(sessionDay(session)), sessionTime(session));
   return [
     ...held.map(({ with: { id, session }, of }) => {
       const busy =
-        of === 'site' ? `${siteName(session.siteId) ?? 'The place'} is taken` : `${session.coachName} is busy`;
-      return { id, words: `${busy}: “${session.title}”, ${when(session)}, ${String(session.minutes)} minutes.` };
+        of === 'site'
+          ? say.clashWords.isTaken(siteName(session.siteId) ?? say.clashWords.place)
+          : say.clashWords.isBusy(session.coachName);
+      return { id, words: say.clashWords.taken(busy, session.title, when(session), session.minutes) };
     }),
     ...tooClose.map(({ with: { id, session }, says, of }) => {
-      const whose = of.id === id ? `“${session.title}” is marked “${says}”` : `This is marked “${says}”`;
+      const whose =
+        of.id === id ? say.clashWords.isMarkedSession(session.title, says) : say.clashWords.thisIsMarked(says);
       const which = of.id === id ? when(session) : `“${session.title}”, ${when(session)}`;
-      return { id: `${id} ${says}`, words: `${whose}: ${which}, same group.` };
+      return { id: `${id} ${says}`, words: say.clashWords.sameGroupWhose(whose, which) };
     }),
   ];
 }

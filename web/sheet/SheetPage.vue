@@ -19,6 +19,7 @@ import SheetHeader from './header/SheetHeader.vue';
 import SheetRows from './rows/SheetRows.vue';
 import { useSheetKeys } from './entry/useSheetKeys.ts';
 import WhiteboardLine from './entry/WhiteboardLine.vue';
+import { say } from './say.ts';
 
 const StartQuestion = defineAsyncComponent(LATER.start);
 const PickedRows = defineAsyncComponent(LATER.picked);
@@ -91,7 +92,7 @@ async function takeFile(event: DragEvent): Promise<void> {
   if (!file) return;
   event.preventDefault();
   if (file.size > MOST_BYTES || !/^text\/|^$/.test(file.type)) {
-    trouble.value = `“${file.name}” is no text file of a circuit: expected a .txt up to 100 kB.`;
+    trouble.value = say.sheetPage.isNoTextFile(file.name);
     return;
   }
   trouble.value = editing.enterAll(await file.text()) ?? '';

@@ -14,6 +14,7 @@ import PathIcon from './PathIcon.vue';
 import { clearKept, unsentCount } from '../saving/leftBehind.ts';
 import { useAccountStore } from './account.ts';
 import { useNoticesStore } from './notices.ts';
+import { say } from './say.ts';
 
 /** The way between the screens: a rail at the side, a bar at the foot of a phone. */
 const account = useAccountStore();
@@ -21,12 +22,12 @@ const notices = useNoticesStore();
 const { busy, act } = useAction();
 
 const places = [
-  { to: '/today', name: 'Today', icon: mdiCalendarToday },
-  { to: '/circuits', name: 'Circuits', icon: mdiFormatListBulleted },
-  { to: '/drills', name: 'Drills', icon: mdiHumanHandsup },
-  { to: '/people', name: 'People', icon: mdiAccountGroupOutline },
-  { to: '/log', name: 'Log', icon: mdiNotebookOutline },
-  { to: '/studio', name: 'Studio', icon: mdiStoreCogOutline },
+  { to: '/today', name: say.appRail.today, icon: mdiCalendarToday },
+  { to: '/circuits', name: say.appRail.circuits, icon: mdiFormatListBulleted },
+  { to: '/drills', name: say.appRail.drills, icon: mdiHumanHandsup },
+  { to: '/people', name: say.appRail.people, icon: mdiAccountGroupOutline },
+  { to: '/log', name: say.appRail.log, icon: mdiNotebookOutline },
+  { to: '/studio', name: say.appRail.studio, icon: mdiStoreCogOutline },
 ] as const;
 
 /** Whether the coach was told that something unsent would be lost. */
@@ -37,9 +38,7 @@ async function signOut(): Promise<void> {
   const unsent = unsentCount(coachId);
   if (unsent > 0 && !told.value) {
     told.value = true;
-    notices.say(
-      `${unsent === 1 ? 'One change has' : `${unsent} changes have`} not reached the server yet. Wait a moment, or sign out again to leave without ${unsent === 1 ? 'it' : 'them'}.`,
-    );
+    notices.say(say.appRail.notReachedTheServer(unsent));
     return;
   }
   // The door is fetched anew, so that nothing of this coach's stays in memory; and nothing stays in the browser.
@@ -50,7 +49,7 @@ async function signOut(): Promise<void> {
 </script>
 
 <template>
-  <nav class="rail" aria-label="Screens">
+  <nav class="rail" :aria-label="say.appRail.screens">
     <svg class="mark" viewBox="0 0 32 32" aria-hidden="true">
       <path d="M4 23c6 1 6-6 10-8s5 1 8-4" />
       <circle cx="24" cy="9" r="5.4" />
@@ -62,10 +61,10 @@ async function signOut(): Promise<void> {
       class="place leave"
       type="button"
       :disabled="busy"
-      :title="`${account.account?.coachName}, sign out`"
+      :title="say.appRail.signOutOf(account.account?.coachName ?? '')"
       @click="signOut"
     >
-      <PathIcon :path="mdiLogoutVariant" />Sign out
+      <PathIcon :path="mdiLogoutVariant" />{{ say.appRail.signOut }}
     </button>
   </nav>
 </template>

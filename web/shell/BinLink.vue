@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { mdiTrashCanOutline } from '@mdi/js';
 import PathIcon from './PathIcon.vue';
+import { say } from './say.ts';
 
 /** The way to what was removed. */
 </script>
 
 <template>
-  <RouterLink to="/bin" class="bin"><PathIcon :path="mdiTrashCanOutline" :size="18" />Bin</RouterLink>
+  <RouterLink to="/bin" class="bin"><PathIcon :path="mdiTrashCanOutline" :size="18" />{{ say.binLink.bin }}</RouterLink>
 </template>
 
 <style scoped>

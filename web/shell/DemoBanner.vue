@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { say } from './say.ts';
 /** Says where somebody is who looks round: nothing here is real, and nothing they enter is for others or for long. */
 </script>
 
 <template>
-  <p class="demo" role="note"><strong>Demo:</strong> invented people. This copy is yours and is deleted after a day.</p>
+  <p class="demo" role="note">
+    <strong>{{ say.demoBanner.demo }}</strong> {{ say.demoBanner.inventedPeopleThisCopy }}
+  </p>
 </template>
 
 <style scoped>

@@ -1,10 +1,14 @@
+<script setup lang="ts">
+import { say } from './say.ts';
+</script>
+
 <script setup lang="ts"></script>
 
 <template>
   <section class="page">
-    <h1>Page not found</h1>
-    <p class="soft">It may have been removed, or the address is mistyped.</p>
-    <v-btn to="/today">Go to Today</v-btn>
+    <h1>{{ say.nowherePage.pageNotFound }}</h1>
+    <p class="soft">{{ say.nowherePage.itMayHaveBeen }}</p>
+    <v-btn to="/today">{{ say.nowherePage.goToToday }}</v-btn>
   </section>
 </template>
 

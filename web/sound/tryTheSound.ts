@@ -1,9 +1,10 @@
 import { synthesiser } from './instrument.ts';
 import { SpokenClips } from '../voice/spokenClips.ts';
 import type { VoiceSettings } from '../voice/voiceSettings.ts';
+import { say } from './say.ts';
 
 /** What is said to try the sound. */
-const LINE = 'Cat-cow, on hands and knees. Breathe out as you round.';
+const LINE = say.tryTheSound.catCowOnHands;
 
 type Manner = Pick<VoiceSettings, 'speed' | 'pitch' | 'voice'>;
 

@@ -8,6 +8,7 @@ import { computed } from 'vue';
 import { useLibraryStore } from '../library/library.ts';
 import { clock } from '../wording/clock.ts';
 import type { KeptStage } from './runDrawer.ts';
+import { say } from './say.ts';
 
 /** Asked where a run was left in the middle: a reload, a closed tab, a flat battery. */
 const { kept } = defineProps<{ kept: KeptStage }>();
@@ -22,19 +23,19 @@ const clockNow = computed(() => runningTime(kept, now.value.getTime()));
 </script>
 
 <template>
-  <section class="resume" aria-label="Take up where it was">
-    <h1>It was running</h1>
+  <section class="resume" :aria-label="say.resumeQuestion.takeUpWhere">
+    <h1>{{ say.resumeQuestion.itWasRunning }}</h1>
     <p>
-      {{ here }}, <span class="clock">{{ clock(kept.run.position) }}</span> of
+      {{ here }}, <span class="clock">{{ clock(kept.run.position) }}</span> {{ say.resumeQuestion.of }}
       <span class="clock">{{ clock(runLength(kept.run)) }}</span>
     </p>
-    <v-btn size="x-large" height="72" autofocus @click="emit('resume')"
-      >Go on from {{ clock(kept.run.position) }}</v-btn
-    >
-    <v-btn v-if="clockNow !== undefined" size="x-large" variant="outlined" @click="emit('catchUp')"
-      >Go on at {{ clock(clockNow) }}, where the clock is now</v-btn
-    >
-    <v-btn variant="text" size="large" @click="emit('afresh')">Start again from the beginning</v-btn>
+    <v-btn size="x-large" height="72" autofocus @click="emit('resume')">{{
+      say.resumeQuestion.goOn(clock(kept.run.position))
+    }}</v-btn>
+    <v-btn v-if="clockNow !== undefined" size="x-large" variant="outlined" @click="emit('catchUp')">{{
+      say.resumeQuestion.goOnAtWhere(clock(clockNow))
+    }}</v-btn>
+    <v-btn variant="text" size="large" @click="emit('afresh')">{{ say.resumeQuestion.startAgain }}</v-btn>
   </section>
 </template>
 

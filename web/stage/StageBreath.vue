@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Breath } from '@prompt-spark/core/prompts/breathing';
 import { computed } from 'vue';
+import { say } from './say.ts';
 
 /** A breath to follow: a ring that grows as it goes in, and shrinks as it goes out. */
 const { breath } = defineProps<{ breath: Breath }>();
@@ -14,7 +15,7 @@ const size = computed(() => {
 <template>
   <div class="breath" data-test="breath">
     <span class="ring"><span class="disc" :style="{ transform: `scale(${size.toFixed(3)})` }" /></span>
-    <span class="word">{{ breath.goes === 'in' ? 'Breathe in' : 'Breathe out' }}</span>
+    <span class="word">{{ breath.goes === 'in' ? say.stageBreath.breatheIn : say.stageBreath.breatheOut }}</span>
   </div>
 </template>
 

@@ -11,6 +11,7 @@ import DrillFigure from '../figure/DrillFigure.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { useOccasionsStore } from '../occasion/occasions.ts';
 import type { StageConductor } from './useStageRun.ts';
+import { say } from './say.ts';
 
 /** What else can be done with the drill of the moment while the class runs: again, not today, or something else. */
 const { run, draft, planned } = defineProps<{
@@ -60,15 +61,17 @@ function leaveOut(): void {
 </script>
 
 <template>
-  <div v-if="open" class="change" role="group" aria-label="Change this drill">
+  <div v-if="open" class="change" role="group" :aria-label="say.stageChange.changeThisDrill">
     <div class="acts">
-      <v-btn variant="outlined" size="large" :prepend-icon="mdiReload" @click="again">From the start again</v-btn>
-      <v-btn variant="outlined" size="large" :prepend-icon="mdiDebugStepOver" @click="leaveOut"
-        >Leave it out today</v-btn
-      >
-      <v-btn variant="text" size="large" @click="open = false">Close</v-btn>
+      <v-btn variant="outlined" size="large" :prepend-icon="mdiReload" @click="again">{{
+        say.stageChange.fromTheStartAgain
+      }}</v-btn>
+      <v-btn variant="outlined" size="large" :prepend-icon="mdiDebugStepOver" @click="leaveOut">{{
+        say.stageChange.leaveItOutToday
+      }}</v-btn>
+      <v-btn variant="text" size="large" @click="open = false">{{ say.stageChange.close }}</v-btn>
     </div>
-    <p v-if="offers.length" class="soft">Or do this instead, from now on:</p>
+    <p v-if="offers.length" class="soft">{{ say.stageChange.orDoThisInstead }}</p>
     <div class="offers">
       <button
         v-for="offer in offers"

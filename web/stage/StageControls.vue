@@ -18,6 +18,7 @@ import {
 import { useFullscreen } from '@vueuse/core';
 import { computed } from 'vue';
 import type { StageConductor } from './useStageRun.ts';
+import { say } from './say.ts';
 
 /** The coach's controls. They show on movement, touch or key, and while paused. */
 const { run } = defineProps<{ run: StageConductor; shown: boolean }>();
@@ -27,37 +28,51 @@ const paused = computed(() => run.state.value === 'paused');
 </script>
 
 <template>
-  <div :class="['controls', { shown }]" role="group" aria-label="Controls">
-    <v-btn :icon="mdiSkipPrevious" variant="text" size="large" aria-label="Back" @click="run.back" />
+  <div :class="['controls', { shown }]" role="group" :aria-label="say.stageControls.controls">
+    <v-btn :icon="mdiSkipPrevious" variant="text" size="large" :aria-label="say.stageControls.back" @click="run.back" />
     <v-btn
       :icon="paused ? mdiPlay : mdiPause"
       size="x-large"
-      :aria-label="paused ? 'Resume' : 'Pause'"
+      :aria-label="paused ? say.stageControls.resume : say.stageControls.pause"
       @click="paused ? run.goOn() : run.pause()"
     />
-    <v-btn :icon="mdiSkipNext" variant="text" size="large" aria-label="Skip" @click="run.skip" />
-    <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">10 s</v-btn>
-    <v-btn variant="text" size="large" :prepend-icon="mdiTimerAlertOutline" @click="emit('late')">We’re late</v-btn>
-    <v-btn variant="text" size="large" :prepend-icon="mdiSwapHorizontal" @click="emit('change')">Change</v-btn>
-    <v-btn variant="text" size="large" :prepend-icon="mdiHumanGreeting" @click="emit('demo')">Who’s new</v-btn>
-    <v-btn variant="text" size="large" :prepend-icon="mdiNoteEditOutline" @click="emit('note')">Note</v-btn>
+    <v-btn :icon="mdiSkipNext" variant="text" size="large" :aria-label="say.stageControls.skip" @click="run.skip" />
+    <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">{{ say.stageControls.n10S }}</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiTimerAlertOutline" @click="emit('late')">{{
+      say.stageControls.wereLate
+    }}</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiSwapHorizontal" @click="emit('change')">{{
+      say.stageControls.change
+    }}</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiHumanGreeting" @click="emit('demo')">{{
+      say.stageControls.whosNew
+    }}</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiNoteEditOutline" @click="emit('note')">{{
+      say.stageControls.note
+    }}</v-btn>
     <v-btn
       :icon="run.muted.value ? mdiVolumeOff : mdiVolumeHigh"
       variant="text"
       size="large"
-      :aria-label="run.muted.value ? 'Sound on' : 'Mute'"
+      :aria-label="run.muted.value ? say.stageControls.soundOn : say.stageControls.mute"
       @click="run.mute"
     />
-    <v-btn :icon="mdiAccountVoice" variant="text" size="large" aria-label="Start and voice" @click="emit('voice')" />
+    <v-btn
+      :icon="mdiAccountVoice"
+      variant="text"
+      size="large"
+      :aria-label="say.stageControls.startAndVoice"
+      @click="emit('voice')"
+    />
     <v-btn
       v-if="screen.isSupported.value"
       :icon="mdiFullscreen"
       variant="text"
       size="large"
-      aria-label="Full screen"
+      :aria-label="say.stageControls.fullScreen"
       @click="screen.toggle"
     />
-    <v-btn :icon="mdiClose" variant="text" size="large" aria-label="Leave" @click="emit('leave')" />
+    <v-btn :icon="mdiClose" variant="text" size="large" :aria-label="say.stageControls.leave" @click="emit('leave')" />
   </div>
 </template>
 

@@ -3,6 +3,7 @@ import { mdiClose } from '@mdi/js';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
 import DrillFigure from '../figure/DrillFigure.vue';
+import { say } from './say.ts';
 
 /** The drill of the moment, to be shown to those who are new while the others start: its figure, every cue, its usual fault. */
 const open = defineModel<boolean>({ required: true });
@@ -10,10 +11,10 @@ const { drill } = defineProps<{ drill: Drill }>();
 </script>
 
 <template>
-  <aside v-if="open" class="demo" aria-label="For those who are new">
+  <aside v-if="open" class="demo" :aria-label="say.stageDemo.forThoseWhoAre">
     <header>
       <h2>{{ drill.name }}</h2>
-      <v-btn :icon="mdiClose" variant="text" aria-label="Close" @click="open = false" />
+      <v-btn :icon="mdiClose" variant="text" :aria-label="say.stageDemo.close" @click="open = false" />
     </header>
     <DrillFigure class="figure" :drill="drill" :aspect="1.4" />
     <p class="soft">{{ POSTURE_WORDS[drill.posture] }}</p>
@@ -21,7 +22,7 @@ const { drill } = defineProps<{ drill: Drill }>();
       <li v-for="cue in drill.cues" :key="cue">{{ cue }}</li>
     </ol>
     <p>
-      <strong>If {{ drill.fault.seen }}:</strong> {{ drill.fault.fix }}.
+      <strong>{{ say.stageDemo.ifSeen(drill.fault.seen) }}</strong> {{ drill.fault.fix }}.
     </p>
   </aside>
 </template>

@@ -14,6 +14,7 @@ import { useLibraryStore } from '../library/library.ts';
 import HowItWas from '../log/HowItWas.vue';
 import { useRunsStore } from '../log/runs.ts';
 import { markLines } from './markWords.ts';
+import { say } from './say.ts';
 
 /** The end: how hard, warm or not, a note; then it goes in the log. */
 const { circuitId, sessionId, circuit, turns, segments, gaps, habits, marks, startedAt, endedEarly } = defineProps<{
@@ -88,20 +89,20 @@ function named(turn: TurnRecord): RunTurn {
 <template>
   <form class="end" @submit.prevent="keep">
     <header>
-      <h1>{{ endedEarly ? 'Stopped early' : 'Done' }}</h1>
+      <h1>{{ endedEarly ? say.stageEnd.stoppedEarly : say.stageEnd.done }}</h1>
       <p class="soft">
-        {{ circuit.title }}: <span class="clock">{{ clock(actual) }}</span> of {{ clock(planned) }} planned
+        {{ circuit.title }}: <span class="clock">{{ clock(actual) }}</span>
+        {{ say.stageEnd.ofPlannedPlanned(clock(planned)) }}
       </p>
     </header>
     <HowItWas v-model="how" />
     <p class="soft small">
-      Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness: stop, and see a
-      licensed professional before going on.
+      {{ say.stageEnd.chestPainFaintnessDizziness }}
     </p>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div class="acts">
-      <v-btn type="submit" size="large" :loading="busy">Save to log</v-btn>
-      <v-btn variant="text" size="large" @click="emit('leave')">Leave without logging</v-btn>
+      <v-btn type="submit" size="large" :loading="busy">{{ say.stageEnd.saveToLog }}</v-btn>
+      <v-btn variant="text" size="large" @click="emit('leave')">{{ say.stageEnd.leaveWithoutLogging }}</v-btn>
     </div>
   </form>
 </template>

@@ -7,6 +7,7 @@ import DrillFigure from '../figure/DrillFigure.vue';
 import TimeFuse from '../fuse/TimeFuse.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { nextWords } from './stageWords.ts';
+import { say } from './say.ts';
 
 /** The fuse burning at the foot of the Stage, and what comes next. */
 const { next } = defineProps<{
@@ -25,11 +26,11 @@ const variant = computed(() => drill.value?.ladder.find(({ id }) => id === next?
     <TimeFuse :segments="segments" :now="position" />
     <p class="next">
       <template v-if="next">
-        <span class="soft">Next</span>
+        <span class="soft">{{ say.stageFoot.next }}</span>
         <DrillFigure v-if="drill" class="figure" :drill="drill" :variant="variant" still />
         <span>{{ nextWords(next, now, drill) }}</span>
       </template>
-      <span v-else class="soft">Last one</span>
+      <span v-else class="soft">{{ say.stageFoot.lastOne }}</span>
     </p>
   </footer>
 </template>

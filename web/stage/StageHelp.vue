@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import KeyList from '../keys/KeyList.vue';
 import { STAGE_KEYS } from './stageKeys.ts';
+import { say } from './say.ts';
 
 /** The keys of the Stage, over it. The clock runs on. */
 const shown = defineModel<boolean>({ required: true });
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="Keys on the Stage" max-width="32rem">
+  <v-dialog v-model="shown" :aria-label="say.stageHelp.keysOnTheStage" max-width="32rem">
     <v-card class="help" rounded="lg">
-      <h2>Keys on the Stage</h2>
+      <h2>{{ say.stageHelp.keysOnTheStage }}</h2>
       <KeyList :map="STAGE_KEYS" />
-      <v-btn @click="shown = false">Close</v-btn>
+      <v-btn @click="shown = false">{{ say.stageHelp.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

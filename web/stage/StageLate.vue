@@ -9,6 +9,7 @@ import { useLibraryStore } from '../library/library.ts';
 import type { StageConductor } from './useStageRun.ts';
 import { FitWork } from '../late/fitWork.ts';
 import { WorkFailed } from '../workers/workshop.ts';
+import { say } from './say.ts';
 
 /** We are late, on the Stage: what is still to come is fitted to the minutes left while the clock runs on. */
 const { run, draft } = defineProps<{ run: StageConductor; draft: CircuitDraft }>();
@@ -48,13 +49,13 @@ async function refit(): Promise<void> {
   const place = { segments: run.segments.value, position, left: until.value - position };
   const found = await work.refit(draft.circuit, occasion, PLAIN_RECIPE, place).catch((error: unknown) => {
     if (!(error instanceof WorkFailed)) throw error;
-    failed.value = `${error.message}. The clock runs on as planned; try again, or close this and skip by hand.`;
+    failed.value = say.stageLate.clockRuns(error.message);
     return undefined;
   });
   busy.value = false;
   if (!found) return;
   if (!found.inTime && trouble.value === '') {
-    trouble.value = 'It cannot end that soon: what must be kept takes longer. Fit it as short as it can be?';
+    trouble.value = say.stageLate.itCannotEnd;
     return;
   }
   emit('refit', found);
@@ -64,18 +65,18 @@ onBeforeUnmount(() => work.end());
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="We’re late" max-width="34rem">
+  <v-dialog v-model="shown" :aria-label="say.stageLate.wereLate" max-width="34rem">
     <v-card class="late" rounded="lg">
       <form @submit.prevent="refit">
-        <h2>We’re late</h2>
-        <p class="soft">This drill stays; the rest is fitted to the time left. The clock keeps running.</p>
+        <h2>{{ say.stageLate.wereLate }}</h2>
+        <p class="soft">{{ say.stageLate.thisDrillStays }}</p>
         <TimeLeft v-model="left" :time-zone="library.siteOf(draft.siteId)?.timeZone" />
         <p v-if="failed || trouble" role="alert">{{ failed || trouble }}</p>
         <div class="acts">
           <v-btn type="submit" size="large" :loading="busy">{{
-            trouble ? 'As short as can be' : 'Fit what is left'
+            trouble ? say.stageLate.asShortAsCan : say.stageLate.fitWhatIsLeft
           }}</v-btn>
-          <v-btn variant="text" @click="shown = false">Close</v-btn>
+          <v-btn variant="text" @click="shown = false">{{ say.stageLate.close }}</v-btn>
         </div>
       </form>
     </v-card>

@@ -4,6 +4,7 @@ import { MARK_KINDS, type MarkKind } from '@prompt-spark/core/session/marks';
 import { useTimeoutFn } from '@vueuse/core';
 import { ref } from 'vue';
 import { markWord } from './markWords.ts';
+import { say } from './say.ts';
 
 /**
  * Something noted by one tap while people move: what it is, and with what drill, is read off the clock. Above it stands for
@@ -18,16 +19,16 @@ const unsay = useTimeoutFn(() => (said.value = ''), 2500, { immediate: false });
 function mark(kind: MarkKind): void {
   emit('mark', kind);
   open.value = false;
-  said.value = `Noted: ${drill?.name ?? 'this drill'}, ${markWord(kind, drill).toLowerCase()}`;
+  said.value = say.stageMarks.notedDrill(drill?.name ?? say.stageMarks.thisDrill, markWord(kind, drill).toLowerCase());
   unsay.start();
 }
 </script>
 
 <template>
-  <div v-if="open" class="marks" role="group" aria-label="Note">
+  <div v-if="open" class="marks" role="group" :aria-label="say.stageMarks.note">
     <p v-if="drill" class="mind">
-      <strong>Mind:</strong> {{ drill.cautions.join('; ') || 'nothing known' }}.
-      <strong>If {{ drill.fault.seen }}:</strong> {{ drill.fault.fix }}.
+      <strong>{{ say.stageMarks.mind }}</strong> {{ drill.cautions.join('; ') || say.stageMarks.nothingKnown }}.
+      <strong>{{ say.stageMarks.ifSeen(drill.fault.seen) }}</strong> {{ drill.fault.fix }}.
     </p>
     <v-btn v-for="kind in MARK_KINDS" :key="kind" variant="outlined" size="large" @click="mark(kind)">{{
       markWord(kind, drill)

@@ -14,6 +14,7 @@ import { TRACK_WORDS, trackWords } from '../wording/trackWords.ts';
 import { useLibraryStore } from '../library/library.ts';
 import StageBreath from './StageBreath.vue';
 import { cueFor, kindWord, howWords, sideName } from './stageWords.ts';
+import { say } from './say.ts';
 
 /** What is now: the drill's figure and name, its side, one cue, and the seconds as the largest thing on the screen. */
 const { planned, moment, plates } = defineProps<{
@@ -48,7 +49,10 @@ const tracks = computed(() =>
 );
 const place = computed(() => {
   const { round, rounds, set, sets } = segment.value;
-  const parts = [rounds > 1 ? `round ${round} of ${rounds}` : '', sets > 1 ? `set ${set} of ${sets}` : ''];
+  const parts = [
+    rounds > 1 ? say.stageNow.roundOfRound(round, rounds) : '',
+    sets > 1 ? say.stageNow.setOfSet(set, sets) : '',
+  ];
   return parts.filter(Boolean).join(', ');
 });
 /** The figure shows what is to be done while people get ready and while they work. */
@@ -67,7 +71,7 @@ const announced = computed(() =>
     <p>
       <span class="phase">{{ phaseName(segment.phase) }}</span> <span class="soft">{{ place }}</span>
     </p>
-    <p class="soft clock">{{ clock(position) }} of {{ clock(total) }}</p>
+    <p class="soft clock">{{ say.stageNow.ofPosition(clock(position), clock(total)) }}</p>
   </header>
   <section :class="['now', segment.kind, { tracked: tracks.length }]">
     <DrillFigure
@@ -82,7 +86,7 @@ const announced = computed(() =>
       :aspect="0.95"
     />
     <div class="words">
-      <p class="kind">{{ paused ? 'Paused' : kindWord(segment, planned) }}</p>
+      <p class="kind">{{ paused ? say.stageNow.paused : kindWord(segment, planned) }}</p>
       <h1>{{ name }}</h1>
       <p class="cue">{{ cueFor(segment, planned, figure) }}</p>
       <StageBreath v-if="breath" :breath="breath" />
@@ -98,7 +102,7 @@ const announced = computed(() =>
         </p>
       </div>
     </div>
-    <ul v-if="tracks.length" class="tracks" aria-label="Tracks">
+    <ul v-if="tracks.length" class="tracks" :aria-label="say.stageNow.tracks">
       <li v-for="one in tracks" :key="`${one.drillId} ${one.variantId}`">
         <DrillFigure
           v-if="one.drill && one.rung"
@@ -110,9 +114,9 @@ const announced = computed(() =>
         />
         <span
           ><span class="soft">{{ TRACK_WORDS[one.track] }}</span> {{ one.words
-          }}<template v-if="planned?.aim && one.track === 'gentler'"
-            >, aim for {{ planned.aim.gentler }}</template
-          ></span
+          }}<template v-if="planned?.aim && one.track === 'gentler'">{{
+            say.stageNow.aimForGentler(planned.aim.gentler)
+          }}</template></span
         >
       </li>
     </ul>

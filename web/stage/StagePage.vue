@@ -30,6 +30,7 @@ import { useStandardsStore } from '../library/standards.ts';
 import { fitIn } from './fitInAddress.ts';
 import StageRunView from './StageRunView.vue';
 import StageTurns from './StageTurns.vue';
+import { say } from './say.ts';
 
 /** Fetches a circuit and puts it on the wall. */
 const { id, sessionId, fit } = defineProps<{
@@ -165,8 +166,8 @@ async function latest(): Promise<CircuitDraft> {
         />
       </StageRunView>
       <div v-else class="nothing">
-        <h1>This circuit has nothing in it yet</h1>
-        <v-btn :to="`/circuits/${id}`">Back to the sheet</v-btn>
+        <h1>{{ say.stagePage.thisCircuitHasNothing }}</h1>
+        <v-btn :to="`/circuits/${id}`">{{ say.stagePage.backToTheSheet }}</v-btn>
       </div>
     </LoadingGate>
   </div>

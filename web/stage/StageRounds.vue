@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { OpenRound } from '@prompt-spark/core/session/openRounds';
+import { say } from './say.ts';
 
 /** One more round, or enough? Asked where the plan leaves it open. */
 const { open } = defineProps<{ open: OpenRound }>();
@@ -7,10 +8,15 @@ const emit = defineEmits<{ more: []; enough: [] }>();
 </script>
 
 <template>
-  <section class="rounds" role="group" :aria-label="`After round ${open.round}`">
-    <p>Round {{ open.round }} of {{ open.rounds.low }}–{{ open.rounds.high }}<span class="soft">: one more?</span></p>
-    <v-btn size="x-large" height="64" @click="emit('more')">One more</v-btn>
-    <v-btn size="x-large" height="64" variant="outlined" @click="emit('enough')">That’s enough</v-btn>
+  <section class="rounds" role="group" :aria-label="say.stageRounds.afterRoundRound(open.round)">
+    <p>
+      {{ say.stageRounds.roundOfRound(open.round, open.rounds.low, open.rounds.high)
+      }}<span class="soft">{{ say.stageRounds.askOneMore }}</span>
+    </p>
+    <v-btn size="x-large" height="64" @click="emit('more')">{{ say.stageRounds.oneMore }}</v-btn>
+    <v-btn size="x-large" height="64" variant="outlined" @click="emit('enough')">{{
+      say.stageRounds.thatsEnough
+    }}</v-btn>
   </section>
 </template>
 

@@ -30,6 +30,7 @@ import { useOpenRounds } from './useOpenRounds.ts';
 import { useRunKeeping } from './useRunKeeping.ts';
 import { useStageKeys } from './useStageKeys.ts';
 import { useSpokenRun } from './useStageVoice.ts';
+import { say } from './say.ts';
 
 /** A circuit on the wall: what is now, what is next, and the coach's controls, which hide until they are wanted. */
 const { circuitId, sessionId, draft, segments, habits, voice } = defineProps<{
@@ -207,7 +208,7 @@ onMounted(() => {
         size="x-large"
         height="72"
         @click="run.skip"
-        >They’re ready: next</v-btn
+        >{{ say.stageRunView.theyreReadyNext }}</v-btn
       >
       <StageFoot
         :segments="run.segments.value"

@@ -4,6 +4,7 @@ import { pickedIn, pickingBlocks, type BlockPick } from '@prompt-spark/core/circ
 import { computed } from 'vue';
 import { clock } from '../wording/clock.ts';
 import { useLibraryStore } from '../library/library.ts';
+import { say } from './say.ts';
 
 /** Whose turn it is today in the blocks that pick, and the next ones in their place. */
 const { circuit, picks } = defineProps<{
@@ -26,13 +27,13 @@ const turns = computed(() =>
 </script>
 
 <template>
-  <section class="turns" aria-label="Today’s turn">
+  <section class="turns" :aria-label="say.stageTurns.todaysTurn">
     <p v-for="{ blockId, all, within, names } in turns" :key="blockId">
-      <span class="soft"
-        >Today, {{ within === null ? '' : `${clock(within)} for ` }}{{ names.length }} of {{ all }}:</span
-      >
+      <span class="soft">{{
+        say.stageTurns.todayOfWithin(within === null ? '' : say.stageTurns.forWithin(clock(within)), names.length, all)
+      }}</span>
       <strong>{{ names.join(', ') }}</strong>
-      <v-btn variant="text" @click="emit('turn', blockId)">Take the next ones</v-btn>
+      <v-btn variant="text" @click="emit('turn', blockId)">{{ say.stageTurns.takeTheNextOnes }}</v-btn>
     </p>
   </section>
 </template>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useAction } from '../shell/useAction.ts';
 import { tryTheSound } from '../sound/tryTheSound.ts';
 import { useVoiceSettings } from '../voice/voiceSettings.ts';
+import { say } from './say.ts';
 
 /** Before a run: it begins when the coach presses, or after a count; the first time on a device its sound is tried. */
 const { counting, kit, checked } = defineProps<{
@@ -20,9 +21,9 @@ const { busy, act } = useAction();
 const tried = ref(false);
 /** What is looked at before each start, where that was switched on. */
 const checks = computed(() => [
-  'Asked how everybody is: pain, dizziness, feeling ill?',
-  ...(kit.length > 0 ? [`Put out: ${kit.join(', ')}`] : []),
-  'Floor dry and clear, room to turn, way out free',
+  say.stageWaiting.askedHowEverybody,
+  ...(kit.length > 0 ? [say.stageWaiting.putOutKit(kit.join(', '))] : []),
+  say.stageWaiting.floorDryAndClear,
 ]);
 const ticked = ref<readonly string[]>([]);
 
@@ -38,7 +39,7 @@ async function hear(): Promise<void> {
 <template>
   <div class="waiting">
     <slot />
-    <section v-if="!checked" class="check" aria-label="Before you start">
+    <section v-if="!checked" class="check" :aria-label="say.stageWaiting.beforeYouStart">
       <v-checkbox
         v-for="one in checks"
         :key="one"
@@ -49,22 +50,24 @@ async function hear(): Promise<void> {
         density="comfortable"
         hide-details
       />
-      <v-btn size="x-large" :disabled="ticked.length < checks.length" @click="emit('checked')">All checked</v-btn>
+      <v-btn size="x-large" :disabled="ticked.length < checks.length" @click="emit('checked')">{{
+        say.stageWaiting.allChecked
+      }}</v-btn>
     </section>
     <p v-if="counting" class="counting clock" role="timer">{{ counting }}</p>
     <v-btn v-if="checked" size="x-large" height="88" class="press" @click="emit('begin')">{{
-      counting ? 'Start now' : 'Press when they stand ready'
+      counting ? say.stageWaiting.startNow : say.stageWaiting.pressWhenTheyStand
     }}</v-btn>
-    <section v-if="isFirst && !counting" class="sound" aria-label="Sound">
-      <p v-if="tried">A count of three, a start, and a voice. Not loud enough? Turn this device up, and try again.</p>
-      <p v-else>First time on this device: is it loud enough for the room?</p>
+    <section v-if="isFirst && !counting" class="sound" :aria-label="say.stageWaiting.sound">
+      <p v-if="tried">{{ say.stageWaiting.countOfThree }}</p>
+      <p v-else>{{ say.stageWaiting.firstTime }}</p>
       <v-btn variant="outlined" :prepend-icon="mdiVolumeHigh" :loading="busy" @click="hear">{{
-        tried ? 'Try it again' : 'Try the sound'
+        tried ? say.stageWaiting.tryItAgain : say.stageWaiting.tryTheSound
       }}</v-btn>
     </section>
     <p class="acts">
-      <v-btn variant="text" @click="emit('voice')">Start and voice</v-btn>
-      <v-btn variant="text" @click="emit('leave')">Back</v-btn>
+      <v-btn variant="text" @click="emit('voice')">{{ say.stageWaiting.startAndVoice }}</v-btn>
+      <v-btn variant="text" @click="emit('leave')">{{ say.stageWaiting.back }}</v-btn>
     </p>
   </div>
 </template>

@@ -6,6 +6,7 @@ import { call } from '../api/call.ts';
 import { useAction } from '../shell/useAction.ts';
 import { tryTheSound } from '../sound/tryTheSound.ts';
 import { BEGINNINGS, useVoiceSettings, type Beginning } from '../voice/voiceSettings.ts';
+import { say } from './say.ts';
 
 /** What the Stage says and how, on this device; with a line to hear. The clock runs on. */
 const shown = defineModel<boolean>({ required: true });
@@ -14,16 +15,16 @@ const voices = shallowRef<readonly Voice[]>([]);
 const asked = ref(false);
 const { busy, act } = useAction();
 const TALK_WORDS: Readonly<Record<Talk, string>> = {
-  'names only': 'Names and changes only',
-  usual: 'Names, a cue, halfway',
-  teaching: 'Everything a beginner needs',
+  'names only': say.voiceDialog.namesAndChangesOnly,
+  usual: say.voiceDialog.namesACueHalfway,
+  teaching: say.voiceDialog.everythingABeginnerNeeds,
 };
 const BEGIN_WORDS: Readonly<Record<Beginning, string>> = {
-  'at once': 'At once',
-  '5 s': 'After a count of 5',
-  '15 s': 'After a count of 15',
-  'on the minute': 'At the next full minute on the clock',
-  'on a press': 'When I press, once they stand ready',
+  'at once': say.voiceDialog.atOnce,
+  '5 s': say.voiceDialog.afterACount,
+  '15 s': say.voiceDialog.afterACountOf15,
+  'on the minute': say.voiceDialog.atTheNextFull,
+  'on a press': say.voiceDialog.whenIPressOnce,
 };
 const beginnings = BEGINNINGS.map((value) => ({ value, title: BEGIN_WORDS[value] }));
 const talks = TALKS.map((value) => ({ value, title: TALK_WORDS[value] }));
@@ -40,50 +41,49 @@ const hear = () => act(() => tryTheSound(settings.value));
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="Start and voice" max-width="30rem">
+  <v-dialog v-model="shown" :aria-label="say.voiceDialog.startAndVoice" max-width="30rem">
     <v-card class="voice" rounded="lg">
-      <h2>Start and voice</h2>
+      <h2>{{ say.voiceDialog.startAndVoice }}</h2>
       <v-select
-        label="The run begins"
+        :label="say.voiceDialog.runBegins"
         :items="beginnings"
         :model-value="settings.begins"
         @update:model-value="(begins: Beginning) => set({ begins })"
       />
       <v-switch
-        label="A short check before each start"
+        :label="say.voiceDialog.shortCheckBeforeEach"
         color="primary"
         hide-details
         :model-value="settings.check"
         @update:model-value="(check) => set({ check: check === true })"
       />
       <v-switch
-        label="Tick at every repetition"
+        :label="say.voiceDialog.tickAtEveryRepetition"
         color="primary"
         hide-details
         :model-value="settings.metronome"
         @update:model-value="(metronome) => set({ metronome: metronome === true })"
       />
       <v-switch
-        label="Say what is next, and how"
+        :label="say.voiceDialog.sayWhatIsNext"
         color="primary"
         hide-details
         :model-value="settings.on"
         @update:model-value="(on) => set({ on: on === true })"
       />
       <p v-if="asked && !voices.length" class="soft small">
-        The server has no voice: install espeak-ng where it runs. Until then your browser speaks if it can, and the
-        words are on the screen.
+        {{ say.voiceDialog.serverHasNoVoice }}
       </p>
       <template v-if="settings.on">
         <v-select
-          label="How much is said"
+          :label="say.voiceDialog.howMuchIsSaid"
           :items="talks"
           :model-value="settings.talk"
           @update:model-value="(talk: Talk) => set({ talk })"
         />
         <template v-if="voices.length">
           <v-select
-            label="Voice"
+            :label="say.voiceDialog.voice"
             :items="[...voices]"
             item-title="name"
             item-value="id"
@@ -91,7 +91,7 @@ const hear = () => act(() => tryTheSound(settings.value));
             @update:model-value="(voice: string) => set({ voice })"
           />
           <v-select
-            label="Voice for the tracks"
+            :label="say.voiceDialog.voiceForTheTracks"
             :items="[...voices]"
             item-title="name"
             item-value="id"
@@ -99,8 +99,8 @@ const hear = () => act(() => tryTheSound(settings.value));
             @update:model-value="(second: string) => set({ second })"
           />
           <v-slider
-            label="Speed"
-            aria-label="Speed"
+            :label="say.voiceDialog.speed"
+            :aria-label="say.voiceDialog.speed"
             :min="110"
             :max="240"
             :step="5"
@@ -109,8 +109,8 @@ const hear = () => act(() => tryTheSound(settings.value));
             @end="(speed: number) => set({ speed })"
           />
           <v-slider
-            label="Pitch"
-            aria-label="Pitch"
+            :label="say.voiceDialog.pitch"
+            :aria-label="say.voiceDialog.pitch"
             :min="10"
             :max="90"
             :step="5"
@@ -121,8 +121,8 @@ const hear = () => act(() => tryTheSound(settings.value));
         </template>
       </template>
       <p class="acts">
-        <v-btn variant="outlined" :loading="busy" @click="hear">Try the sound</v-btn>
-        <v-btn @click="shown = false">Close</v-btn>
+        <v-btn variant="outlined" :loading="busy" @click="hear">{{ say.voiceDialog.tryTheSound }}</v-btn>
+        <v-btn @click="shown = false">{{ say.voiceDialog.close }}</v-btn>
       </p>
     </v-card>
   </v-dialog>

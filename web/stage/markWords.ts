@@ -2,13 +2,14 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { MarkKind, RunMark } from '@prompt-spark/core/session/marks';
 import { capital } from '../wording/capital.ts';
 import { clock } from '../wording/clock.ts';
+import { say } from './say.ts';
 
 const MARK_WORDS: Readonly<Record<MarkKind, string>> = {
-  niggle: 'Niggle',
-  fault: 'Its usual fault',
-  'too easy': 'Too easy',
-  'too hard': 'Too hard',
-  stopped: 'Stopped',
+  niggle: say.markWords.niggle,
+  fault: say.markWords.itsUsualFault,
+  'too easy': say.markWords.tooEasy,
+  'too hard': say.markWords.tooHard,
+  stopped: say.markWords.stopped,
 };
 
 type Marked = Pick<Drill, 'name' | 'fault'> | undefined;

@@ -10,6 +10,7 @@ import { repetitionAt } from '@prompt-spark/core/dose/repetition';
 import { liftSets, type LiftDose, type Plates } from '@prompt-spark/core/dose/lift';
 import { POSTURE_WORDS } from '@prompt-spark/core/drills/posture';
 import type { Seconds } from '@prompt-spark/core/units';
+import { say } from './say.ts';
 
 /** What the side of a segment is called on the screen; empty where both work at once. */
 export function sideName({ side, sideWord }: Segment): string {
@@ -17,11 +18,11 @@ export function sideName({ side, sideWord }: Segment): string {
     case 'both':
       return '';
     case 'alternate':
-      return 'Alternating';
+      return say.stageWords.alternating;
     case 'left':
-      return sideWord === 'way' ? 'First way' : 'Left';
+      return sideWord === 'way' ? say.stageWords.firstWay : say.stageWords.left;
     case 'right':
-      return sideWord === 'way' ? 'Other way' : 'Right';
+      return sideWord === 'way' ? say.stageWords.otherWay : say.stageWords.right;
   }
 }
 
@@ -29,16 +30,16 @@ export function sideName({ side, sideWord }: Segment): string {
 export function kindWord(segment: Segment, slot?: Pick<Slot, 'shownFirst'>): string {
   switch (segment.kind) {
     case 'ready':
-      if (segment.round > 1) return 'Again';
-      return slot?.shownFirst ? 'Watch first' : 'Get ready';
+      if (segment.round > 1) return say.stageWords.again;
+      return slot?.shownFirst ? say.stageWords.watchFirst : say.stageWords.getReady;
     case 'work':
-      return segment.openEnd ? 'Until you are ready' : 'Work';
+      return segment.openEnd ? say.stageWords.untilYouAreReady : say.stageWords.work;
     case 'switch':
-      if (segment.swap === 'partner') return 'Partners change';
-      return segment.sideWord === 'way' ? 'Turn round' : 'Change sides';
+      if (segment.swap === 'partner') return say.stageWords.partnersChange;
+      return segment.sideWord === 'way' ? say.stageWords.turnRound : say.stageWords.changeSides;
     case 'rest':
-      if (segment.restAfter === 'station') return 'Rest until all change';
-      return segment.restAfter === 'round' ? 'Rest before the next round' : 'Rest';
+      if (segment.restAfter === 'station') return say.stageWords.restUntilAllChange;
+      return segment.restAfter === 'round' ? say.stageWords.restBeforeTheNext : say.stageWords.rest;
   }
 }
 
@@ -46,7 +47,7 @@ export function kindWord(segment: Segment, slot?: Pick<Slot, 'shownFirst'>): str
 export function howWords(segment: Segment, slot: Slot | undefined, into: Seconds, plates?: Plates): readonly string[] {
   if (!slot || (segment.kind !== 'work' && segment.kind !== 'ready')) return [];
   const gentler = slot.tracks.some(({ track }) => track === 'gentler');
-  const aimed = slot.aim ? [`aim for ${mainAimWords(slot.aim, gentler)}`] : [];
+  const aimed = slot.aim ? [say.stageWords.aimForMainAim(mainAimWords(slot.aim, gentler))] : [];
   const held = [...inHandWords(slot), ...aimed];
   if (segment.kind === 'ready') return held;
   const grown = slot.growing ? [growthWords(slot.growing, into / segment.length)] : [];
@@ -56,9 +57,9 @@ export function howWords(segment: Segment, slot: Slot | undefined, into: Seconds
 
 /** What is said in each third of a slot that grows. */
 const GROWTH: Readonly<Record<Growing, readonly [string, string, string]>> = {
-  'small to big': ['start small', 'bigger', 'as big as it goes easily'],
-  'slow to fast': ['start slow', 'faster', 'as fast as it stays clean'],
-  'easy to hard': ['start easy', 'harder', 'now the hardest'],
+  'small to big': [say.stageWords.startSmall, 'bigger', say.stageWords.asBig],
+  'slow to fast': [say.stageWords.startSlow, 'faster', say.stageWords.asFast],
+  'easy to hard': [say.stageWords.startEasy, 'harder', say.stageWords.nowTheHardest],
 };
 
 function growthWords(growing: Growing, share: number): string {
@@ -73,7 +74,7 @@ function countedWords(segment: Segment, { dose, sides }: Slot, into: Seconds, pl
   if (dose.kind === 'ramp') return rampStepWords(dose, rampStepAt(dose, into));
   const repetition = repetitionAt(dose, sides, into);
   if (!repetition) return '';
-  return `${dose.kind === 'holds' ? 'hold' : 'rep'} ${repetition.now} of ${repetition.of}`;
+  return say.stageWords.ofKind(dose.kind === 'holds', repetition.now, repetition.of);
 }
 
 function liftWords(dose: LiftDose, { set }: Segment, plates?: Plates): string {

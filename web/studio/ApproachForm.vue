@@ -10,6 +10,7 @@ import NumberField from '../fields/NumberField.vue';
 import WrittenField from '../fields/WrittenField.vue';
 import { useStandardsStore } from '../library/standards.ts';
 import PhaseShares from './PhaseShares.vue';
+import { say } from './say.ts';
 
 /** Changes an approach of the studio's own. */
 const { start } = defineProps<{ start: Approach }>();
@@ -27,15 +28,18 @@ const { errors, trouble, busy, submit } = useForm(
 const change = (part: Partial<Approach>) => (draft.value = { ...draft.value, ...part });
 
 const CAPS: readonly { readonly key: keyof Caps; readonly label: string; readonly most: number }[] = [
-  { key: 'holdWarn', label: 'Warn of holds over, s', most: 600 },
-  { key: 'holdStop', label: 'Object to holds from, s', most: 600 },
-  { key: 'rollArea', label: 'Rolling one area, s', most: 600 },
-  { key: 'rollAll', label: 'Rolling in all, s', most: 3600 },
-  { key: 'raiseBeforeFast', label: 'Raise before anything fast, s', most: 600 },
-  { key: 'effort', label: 'Effort outside potentiate', most: 10 },
+  { key: 'holdWarn', label: say.approachForm.warnOfHoldsOver, most: 600 },
+  { key: 'holdStop', label: say.approachForm.objectToHolds, most: 600 },
+  { key: 'rollArea', label: say.approachForm.rollingOneAreaS, most: 600 },
+  { key: 'rollAll', label: say.approachForm.rollingInAllS, most: 3600 },
+  { key: 'raiseBeforeFast', label: say.approachForm.raiseBeforeAnythingFast, most: 600 },
+  { key: 'effort', label: say.approachForm.effortOutsidePotentiate, most: 10 },
 ];
 const rules = RULE_IDS.map((value) => ({ value, title: RULE_NAMES[value] }));
-const SIDES = ['as the drill prefers', 'alternating'].map((value) => ({ value, title: value }));
+const SIDES = [say.approachForm.asTheDrillPrefers, say.approachForm.alternating].map((value) => ({
+  value,
+  title: value,
+}));
 const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
 </script>
 
@@ -43,7 +47,7 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
   <form class="form" novalidate @submit.prevent="submit(draft)">
     <div class="fields">
       <v-text-field
-        label="Name"
+        :label="say.approachForm.name"
         maxlength="60"
         :model-value="draft.name"
         :error-messages="errors['/name'] ?? errors['/document/name'] ?? ''"
@@ -51,7 +55,7 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
       />
       <v-text-field
         class="wide"
-        label="What it stands for"
+        :label="say.approachForm.whatItStands"
         maxlength="200"
         :model-value="draft.says"
         :error-messages="errors['/says'] ?? ''"
@@ -61,7 +65,7 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
     <PhaseShares :approach="draft" @change="change" />
     <div class="fields">
       <v-select
-        label="Sides"
+        :label="say.approachForm.sides"
         :items="SIDES"
         :model-value="draft.sides"
         @update:model-value="(sides: Approach['sides']) => change({ sides })"
@@ -75,13 +79,13 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
         @update:model-value="(value) => change({ caps: { ...draft.caps, [key]: value } })"
       />
       <NumberField
-        label="Longest warm-up, minutes"
+        :label="say.approachForm.longestWarmUpMinutes"
         :most="120"
         :model-value="Math.round(draft.caps.whole / 60)"
         @update:model-value="(minutes) => change({ caps: { ...draft.caps, whole: minutes * 60 } })"
       />
       <NumberField
-        label="Hidden time, %"
+        :label="say.approachForm.hiddenTime"
         :most="100"
         :model-value="hidden"
         @update:model-value="(value) => change({ caps: { ...draft.caps, hidden: value / 100 } })"
@@ -89,15 +93,15 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
     </div>
     <WrittenField
       class="ramp"
-      label="Sets on the way up to a lift"
-      placeholder="40%x8 55%x5 70%x3 85%x2"
+      :label="say.approachForm.setsOnTheWay"
+      :placeholder="say.approachForm.exampleSets"
       :read="readLiftSteps"
       :write="writeLiftSteps"
       :model-value="draft.rampUp"
       @update:model-value="(rampUp) => change({ rampUp })"
     />
     <v-select
-      label="Checks to skip"
+      :label="say.approachForm.checksToSkip"
       multiple
       chips
       :items="rules"
@@ -106,8 +110,8 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
     />
     <FormTrouble :trouble="trouble" :errors="errors" />
     <p class="acts">
-      <v-btn type="submit" :loading="busy">Save approach</v-btn>
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+      <v-btn type="submit" :loading="busy">{{ say.approachForm.saveApproach }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">{{ say.approachForm.cancel }}</v-btn>
     </p>
   </form>
 </template>

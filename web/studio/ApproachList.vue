@@ -6,6 +6,7 @@ import { useAction } from '../shell/useAction.ts';
 import { useStandardsStore } from '../library/standards.ts';
 import ApproachForm from './ApproachForm.vue';
 import StandardList from './StandardList.vue';
+import { say } from './say.ts';
 
 /** The approaches: those that ship, which can be copied, and the studio's own, which can be changed. */
 const standards = useStandardsStore();
@@ -31,16 +32,19 @@ const shares = ({ order, shares: of }: Approach) =>
   >
     <template #form="{ start, done }"><ApproachForm :key="start.id" :start="start" @done="done" /></template>
     <template #about>
-      An approach answers what practitioners disagree about: the order, what is essential, how long a hold may be. The
-      first one is the default. Copy one to change it.
+      {{ say.approachList.approachAnswersWhatPractitioners }}
     </template>
     <template #row="{ one, first }">
-      <h2>{{ one.name }} <span v-if="first" class="soft small">the default</span></h2>
+      <h2>
+        {{ one.name }} <span v-if="first" class="soft small">{{ say.approachList.default }}</span>
+      </h2>
       <p>{{ one.says }}</p>
       <p class="soft small">{{ shares(one) }} %</p>
     </template>
     <template #acts="{ one, first }">
-      <v-btn v-if="!first" variant="text" @click="act(() => standards.setDefault(one.id))">Make it the default</v-btn>
+      <v-btn v-if="!first" variant="text" @click="act(() => standards.setDefault(one.id))">{{
+        say.approachList.makeItTheDefault
+      }}</v-btn>
     </template>
   </StandardList>
 </template>

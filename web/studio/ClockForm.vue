@@ -2,6 +2,7 @@
 import TapRow from '../fields/TapRow.vue';
 import { dayName, timeOfDay } from '../wording/clock.ts';
 import { chooseClockStyle, clockStyle, type ClockStyle } from '../wording/clockStyle.ts';
+import { say } from './say.ts';
 
 /** How times and dates are written in this browser, with the present moment as an example. */
 const HOURS: Readonly<Record<string, ClockStyle['hours']>> = { '18:30': 24, '6:30 pm': 12 };
@@ -23,9 +24,9 @@ function setFirst(words: string): void {
 
 <template>
   <section class="clock-form" aria-labelledby="clock-style">
-    <h2 id="clock-style">Times and dates in this browser</h2>
+    <h2 id="clock-style">{{ say.clockForm.timesAndDates }}</h2>
     <TapRow
-      label="Times"
+      :label="say.clockForm.times"
       :words="Object.keys(HOURS)"
       :on="wordsFor(HOURS, clockStyle.hours)"
       single
@@ -33,14 +34,14 @@ function setFirst(words: string): void {
       @tap="setHours"
     />
     <TapRow
-      label="Dates"
+      :label="say.clockForm.dates"
       :words="Object.keys(FIRST)"
       :on="wordsFor(FIRST, clockStyle.first)"
       single
       grave=""
       @tap="setFirst"
     />
-    <p class="soft">It is {{ timeOfDay(now) }} on {{ dayName(now) }}.</p>
+    <p class="soft">{{ say.clockForm.itIs(timeOfDay(now), dayName(now)) }}</p>
   </section>
 </template>
 

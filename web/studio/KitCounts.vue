@@ -6,6 +6,7 @@ import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { computed } from 'vue';
 import WrittenField from '../fields/WrittenField.vue';
 import { capital } from '../wording/capital.ts';
+import { say } from './say.ts';
 
 /** How many there are of each piece of kit; an empty field is enough for everybody. */
 const { kit, counts } = defineProps<{ kit: readonly Kit[]; counts: KitCounts }>();
@@ -19,7 +20,7 @@ function read(typed: string): FieldReading<number> {
   const plain = typed.trim();
   const value = plain === '' ? 0 : Number(plain);
   if (Number.isInteger(value) && value >= 0 && value <= MOST) return { ok: true, value };
-  return { ok: false, expected: `Expected a number up to ${String(MOST)}, or nothing` };
+  return { ok: false, expected: say.kitCounts.expectedANumberUp(MOST) };
 }
 const write = (count: number): string => (count > 0 ? String(count) : '');
 
@@ -32,7 +33,7 @@ function set(item: Kit, count: number): void {
 <template>
   <fieldset v-if="counted.length" class="counts">
     <legend>
-      How many of each? <span class="soft small">Leave it empty where there is enough for everybody.</span>
+      {{ say.kitCounts.howManyOfEach }} <span class="soft small">{{ say.kitCounts.leaveItEmptyWhere }}</span>
     </legend>
     <div class="fields">
       <WrittenField
@@ -40,7 +41,7 @@ function set(item: Kit, count: number): void {
         :key="item"
         inputmode="numeric"
         :label="capital(kitName(item, 2))"
-        placeholder="enough"
+        :placeholder="say.kitCounts.enough"
         persistent-placeholder
         :read="read"
         :write="write"

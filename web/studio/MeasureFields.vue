@@ -7,6 +7,7 @@ import FormTrouble from '../fields/FormTrouble.vue';
 import LinesField from '../fields/LinesField.vue';
 import { useForm } from '../fields/useForm.ts';
 import { useStandardsStore } from '../library/standards.ts';
+import { say } from './say.ts';
 
 /** Changes a measure of the studio's own: what it is called, how it is taken, and what of it is worth noticing. */
 const { start } = defineProps<{ start: Measure }>();
@@ -15,11 +16,11 @@ const standards = useStandardsStore();
 const draft = ref<Measure>(start);
 const noticeable = ref(String(start.noticeable));
 const BETTER = [
-  { value: 'more', title: 'More' },
-  { value: 'less', title: 'Less' },
+  { value: 'more', title: say.measureFields.more },
+  { value: 'less', title: say.measureFields.less },
 ] as const;
 const PARTS: readonly { readonly value: Region | null; readonly title: string }[] = [
-  { value: null, title: 'None' },
+  { value: null, title: say.measureFields.none },
   ...REGIONS.map((value) => ({ value, title: capital(value) })),
 ];
 
@@ -41,48 +42,48 @@ function keep(): Promise<void> {
   <form class="form" novalidate @submit.prevent="keep">
     <div class="fields">
       <v-text-field
-        label="Name"
+        :label="say.measureFields.name"
         maxlength="60"
         :model-value="draft.name"
         :error-messages="errors['/name'] ?? errors['/document/name'] ?? ''"
         @update:model-value="(name: string) => change({ name })"
       />
       <v-select
-        label="Counted in"
+        :label="say.measureFields.countedIn"
         :items="[...MEASURE_UNITS]"
         :model-value="draft.unit"
         @update:model-value="(unit: MeasureUnit) => change({ unit })"
       />
       <v-select
-        label="Which is better"
+        :label="say.measureFields.whichIsBetter"
         :items="BETTER"
         :model-value="draft.better"
         @update:model-value="(better: Measure['better']) => change({ better })"
       />
       <v-text-field
         v-model="noticeable"
-        label="A change worth noticing"
+        :label="say.measureFields.changeWorthNoticing"
         inputmode="decimal"
         :suffix="draft.unit"
         :error-messages="errors['/noticeable'] ?? ''"
       />
       <LinesField
         class="wide"
-        label="How it is taken, a step a line"
+        :label="say.measureFields.howItIsTaken"
         :rows="3"
         :error-messages="errors['/how'] ?? ''"
         :model-value="draft.how"
         @update:model-value="(how: readonly string[]) => change({ how })"
       />
       <v-checkbox
-        label="Left and right by themselves"
+        :label="say.measureFields.leftAndRight"
         hide-details
         :model-value="draft.sided"
         @update:model-value="(sided) => change({ sided: sided === true })"
       />
       <v-select
         v-if="draft.sided"
-        label="Shows the stiffer side of"
+        :label="say.measureFields.showsTheStifferSide"
         :items="PARTS"
         :model-value="draft.region"
         @update:model-value="(region: Region | null) => change({ region })"
@@ -90,8 +91,8 @@ function keep(): Promise<void> {
     </div>
     <FormTrouble :trouble="trouble" :errors="errors" />
     <p class="acts">
-      <v-btn type="submit" :loading="busy">Save measure</v-btn>
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+      <v-btn type="submit" :loading="busy">{{ say.measureFields.saveMeasure }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">{{ say.measureFields.cancel }}</v-btn>
     </p>
   </form>
 </template>

@@ -4,13 +4,13 @@ import { ref } from 'vue';
 import { useStandardsStore } from '../library/standards.ts';
 import MeasureFields from './MeasureFields.vue';
 import StandardList from './StandardList.vue';
+import { say } from './say.ts';
 
 /** What a coach measures of people in a minute: what ships, and the studio's own. */
 const standards = useStandardsStore();
 const editing = ref<Measure | null>(null);
 
-const what = ({ unit, sided, better }: Measure): string =>
-  `${unit}${sided ? ', left and right' : ''}; ${better} is better`;
+const what = ({ unit, sided, better }: Measure): string => say.measureList.isBetterUnit(unit, sided, better);
 
 const blank = (id: string): Measure => ({
   id,
@@ -41,8 +41,7 @@ const blank = (id: string): Measure => ({
   >
     <template #form="{ start, done }"><MeasureFields :key="start.id" :start="start" @done="done" /></template>
     <template #about>
-      Taken on a person’s page, under Measures. Nothing is diagnosed: people are compared with themselves, and whatever
-      hurts is not measured.
+      {{ say.measureList.takenOnAPersons }}
     </template>
     <template #row="{ one }">
       <h2>{{ one.name }}</h2>

@@ -5,6 +5,7 @@ import { PHASES, type Phase } from '@prompt-spark/core/drills/phase';
 import { computed } from 'vue';
 import NumberField from '../fields/NumberField.vue';
 import { phaseName } from '../wording/phases.ts';
+import { say } from './say.ts';
 
 /** The order of an approach's phases, each one's share of the time, and which are kept however short it is. */
 const { approach } = defineProps<{ approach: Approach }>();
@@ -38,7 +39,8 @@ function takeOut(phase: Phase): void {
 <template>
   <fieldset>
     <legend>
-      Order and share of the phases <span :class="['sum', { off: sum !== 100 }]">{{ sum }} % total</span>
+      {{ say.phaseShares.orderAndShare }}
+      <span :class="['sum', { off: sum !== 100 }]">{{ say.phaseShares.totalSum(sum) }}</span>
     </legend>
     <ol>
       <li v-for="(phase, index) in approach.order" :key="phase">
@@ -51,7 +53,7 @@ function takeOut(phase: Phase): void {
           @update:model-value="(value) => emit('change', { shares: { ...approach.shares, [phase]: value / 100 } })"
         />
         <v-checkbox
-          label="Essential"
+          :label="say.phaseShares.essential"
           hide-details
           :model-value="approach.essential.includes(phase)"
           @update:model-value="(on) => toggleEssential(phase, on === true)"
@@ -59,28 +61,30 @@ function takeOut(phase: Phase): void {
         <v-btn
           :icon="mdiArrowUp"
           variant="text"
-          :aria-label="`${phaseName(phase)} earlier`"
+          :aria-label="say.phaseShares.earlierPhase(phaseName(phase))"
           :disabled="index === 0"
           @click="carry(index, -1)"
         />
         <v-btn
           :icon="mdiArrowDown"
           variant="text"
-          :aria-label="`${phaseName(phase)} later`"
+          :aria-label="say.phaseShares.laterPhase(phaseName(phase))"
           :disabled="index === approach.order.length - 1"
           @click="carry(index, 1)"
         />
-        <v-btn variant="text" :disabled="approach.order.length === 1" @click="takeOut(phase)">Leave out</v-btn>
+        <v-btn variant="text" :disabled="approach.order.length === 1" @click="takeOut(phase)">{{
+          say.phaseShares.leaveOut
+        }}</v-btn>
       </li>
     </ol>
     <p v-if="left.length">
-      <span class="soft small">Without:</span>
+      <span class="soft small">{{ say.phaseShares.without }}</span>
       <v-btn
         v-for="phase in left"
         :key="phase"
         variant="text"
         @click="emit('change', { order: [...approach.order, phase] })"
-        >Add {{ phase }}</v-btn
+        >{{ say.phaseShares.addPhase(phase) }}</v-btn
       >
     </p>
   </fieldset>

@@ -7,6 +7,7 @@ import { useLoading } from '../loading/useLoading.ts';
 import { useAction } from '../shell/useAction.ts';
 import { sayOnce } from '../sound/tryTheSound.ts';
 import { useVoiceSettings } from '../voice/voiceSettings.ts';
+import { say } from './say.ts';
 
 /** Words that the voice would say wrong, each spelt as it is spoken. On the screen they stay as they are written. */
 const pronunciations = usePronunciationsStore();
@@ -25,32 +26,49 @@ const hear = (text: string) => act(() => sayOnce(text, settings.value));
 </script>
 
 <template>
-  <h2 class="head">How the voice says it</h2>
+  <h2 class="head">{{ say.pronunciationList.howTheVoiceSays }}</h2>
   <p class="soft about">
-    A word the voice gets wrong: write it the way it sounds. On the screen it stays as you spell it.
+    {{ say.pronunciationList.wordTheVoiceGets }}
   </p>
   <form class="form" @submit.prevent="add">
-    <v-text-field v-model="written" label="Written" placeholder="psoas" :maxlength="MOST_PRONOUNCED" hide-details />
-    <v-text-field v-model="spoken" label="Sounds like" placeholder="so-as" :maxlength="MOST_PRONOUNCED" hide-details />
-    <v-btn variant="text" :disabled="!spoken.trim()" @click="hear(spoken)">Hear it</v-btn>
-    <v-btn type="submit" variant="outlined" :loading="busy" :disabled="!written.trim() || !spoken.trim()"
-      >Add the sound</v-btn
-    >
+    <v-text-field
+      v-model="written"
+      :label="say.pronunciationList.written"
+      :placeholder="say.pronunciationList.exampleWritten"
+      :maxlength="MOST_PRONOUNCED"
+      hide-details
+    />
+    <v-text-field
+      v-model="spoken"
+      :label="say.pronunciationList.soundsLike"
+      :placeholder="say.pronunciationList.exampleSpoken"
+      :maxlength="MOST_PRONOUNCED"
+      hide-details
+    />
+    <v-btn variant="text" :disabled="!spoken.trim()" @click="hear(spoken)">{{ say.pronunciationList.hearIt }}</v-btn>
+    <v-btn type="submit" variant="outlined" :loading="busy" :disabled="!written.trim() || !spoken.trim()">{{
+      say.pronunciationList.addTheSound
+    }}</v-btn>
   </form>
   <LoadingGate :loading="loading">
     <ul class="list">
       <li v-for="one in pronunciations.list" :key="one.id">
         <div>
           <h3>{{ one.written }}</h3>
-          <p class="soft">sounds like “{{ one.spoken }}”</p>
+          <p class="soft">{{ say.pronunciationList.soundsLikeSpoken(one.spoken) }}</p>
         </div>
         <p class="acts">
-          <v-btn variant="text" :aria-label="`Hear “${one.written}”`" @click="hear(one.spoken)">Hear it</v-btn>
           <v-btn
             variant="text"
-            :aria-label="`Remove the sound of “${one.written}”`"
+            :aria-label="say.pronunciationList.hearWritten(one.written)"
+            @click="hear(one.spoken)"
+            >{{ say.pronunciationList.hearIt }}</v-btn
+          >
+          <v-btn
+            variant="text"
+            :aria-label="say.pronunciationList.removeTheSound(one.written)"
             @click="act(() => pronunciations.forget(one.id))"
-            >Remove</v-btn
+            >{{ say.pronunciationList.remove }}</v-btn
           >
         </p>
       </li>

@@ -7,6 +7,7 @@ import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import FormTrouble from '../fields/FormTrouble.vue';
 import { useStandardsStore } from '../library/standards.ts';
+import { say } from './say.ts';
 
 /** Changes a main session of the studio's own: its name, the words it is known by, and what it needs. */
 const { start } = defineProps<{ start: MainSession }>();
@@ -23,9 +24,9 @@ const { errors, trouble, busy, submit } = useForm(
   },
 );
 const HOLDS: readonly { readonly value: HoldsBefore; readonly title: string }[] = [
-  { value: 'usual', title: 'As the approach says' },
-  { value: 'short', title: 'Short: it is fast, or a fight' },
-  { value: 'free', title: 'As long as you like: it is for range' },
+  { value: 'usual', title: say.sessionForm.asTheApproachSays },
+  { value: 'short', title: say.sessionForm.shortItIsFast },
+  { value: 'free', title: say.sessionForm.asLong },
 ];
 const said = (target: Target) => capital(targetWords(target));
 const chosen = computed(() => TARGETS.filter((target) => draft.value.needs[target] !== undefined));
@@ -51,7 +52,7 @@ function keep(): Promise<void> {
   <form class="form" novalidate @submit.prevent="keep">
     <div class="fields">
       <v-text-field
-        label="Name"
+        :label="say.sessionForm.name"
         maxlength="60"
         :model-value="draft.name"
         :error-messages="errors['/name'] ?? errors['/document/name'] ?? ''"
@@ -60,7 +61,7 @@ function keep(): Promise<void> {
       <v-text-field
         v-model="words"
         class="wide"
-        label="Words it is known by, with commas between"
+        :label="say.sessionForm.wordsItIsKnown"
         :error-messages="errors['/words'] ?? ''"
       />
     </div>
@@ -82,22 +83,22 @@ function keep(): Promise<void> {
     </ul>
     <v-autocomplete
       class="more"
-      label="Add something it needs"
+      :label="say.sessionForm.addSomethingItNeeds"
       :items="rest"
       :model-value="null"
       @update:model-value="(target: Target | null) => target && setNeed(target, 0.5)"
     />
     <v-select
       class="more"
-      label="Static holds before it"
+      :label="say.sessionForm.staticHoldsBefore"
       :items="HOLDS"
       :model-value="draft.holds"
       @update:model-value="(holds: HoldsBefore) => (draft = { ...draft, holds })"
     />
     <FormTrouble :trouble="trouble" :errors="errors" />
     <p class="acts">
-      <v-btn type="submit" :loading="busy">Save session</v-btn>
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+      <v-btn type="submit" :loading="busy">{{ say.sessionForm.saveSession }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">{{ say.sessionForm.cancel }}</v-btn>
     </p>
   </form>
 </template>

@@ -6,6 +6,7 @@ import { ref } from 'vue';
 import { useStandardsStore } from '../library/standards.ts';
 import SessionForm from './SessionForm.vue';
 import StandardList from './StandardList.vue';
+import { say } from './say.ts';
 
 /** The main sessions: what each needs a warm-up to prepare. */
 const standards = useStandardsStore();
@@ -14,7 +15,7 @@ const editing = ref<MainSession | null>(null);
 /** The first few needs, the greatest first. */
 function needs({ needs: of }: MainSession): string {
   const ranked = TARGETS.filter((target) => (of[target] ?? 0) > 0).toSorted((a, b) => (of[b] ?? 0) - (of[a] ?? 0));
-  const more = ranked.length > 5 ? ` and ${ranked.length - 5} more` : '';
+  const more = ranked.length > 5 ? say.sessionList.andMoreRanked(ranked.length - 5) : '';
   return ranked.slice(0, 5).map(targetWords).join(', ') + more;
 }
 
@@ -33,13 +34,12 @@ const blank = (id: string): MainSession => ({ id, name: '', words: [], needs: {}
   >
     <template #form="{ start, done }"><SessionForm :key="start.id" :start="start" @done="done" /></template>
     <template #about>
-      What a session needs decides what a warm-up is missing, and what is kept when time is short. A circuit finds its
-      session by the words in “for”.
+      {{ say.sessionList.whatASessionNeeds }}
     </template>
     <template #row="{ one }">
       <h2>{{ one.name }}</h2>
       <p>{{ needs(one) }}</p>
-      <p class="soft small">known by: {{ one.words.join(', ') }}</p>
+      <p class="soft small">{{ say.sessionList.knownByWords(one.words.join(', ')) }}</p>
     </template>
   </StandardList>
 </template>

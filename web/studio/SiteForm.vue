@@ -10,6 +10,7 @@ import { phaseName } from '../wording/phases.ts';
 import NumberField from '../fields/NumberField.vue';
 import { usePlacesStore } from '../library/places.ts';
 import KitCounts from './KitCounts.vue';
+import { say } from './say.ts';
 
 /** Changes a site: its floor, what there is of what is counted, other kit, and what loads a bar. */
 const { id, start } = defineProps<{ id: string; start: SiteDetails }>();
@@ -20,10 +21,10 @@ const zones = Intl.supportedValuesOf('timeZone');
 const COUNTED = ['mat', 'loop band', 'wall', 'lane'];
 const kit = KIT.filter((item) => !COUNTED.includes(item)).map((value) => ({ value, title: phaseName(value) }));
 const COUNTS = [
-  { field: 'lanes', label: 'Lanes', most: 99 },
-  { field: 'walls', label: 'Walls', most: 99 },
-  { field: 'mats', label: 'Mats', most: 999 },
-  { field: 'loopBands', label: 'Loop bands', most: 999 },
+  { field: 'lanes', label: say.siteForm.lanes, most: 99 },
+  { field: 'walls', label: say.siteForm.walls, most: 99 },
+  { field: 'mats', label: say.siteForm.mats, most: 999 },
+  { field: 'loopBands', label: say.siteForm.loopBands, most: 999 },
 ] as const;
 
 const { errors, trouble, busy, submit } = useForm(
@@ -48,14 +49,14 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
   <form class="form" novalidate @submit.prevent="submit(draft)">
     <div class="fields">
       <v-text-field
-        label="Name"
+        :label="say.siteForm.name"
         maxlength="80"
         :model-value="draft.name"
         :error-messages="problem('/name')"
         @update:model-value="(name: string) => set({ name })"
       />
       <v-autocomplete
-        label="Time zone"
+        :label="say.siteForm.timeZone"
         :items="zones"
         :model-value="draft.timeZone"
         :error-messages="problem('/timeZone')"
@@ -63,7 +64,7 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
       />
     </div>
     <p class="usual">
-      <span class="soft">Fill in what is usual for:</span>
+      <span class="soft">{{ say.siteForm.fillInWhat }}</span>
       <v-btn v-for="usual in USUAL_PLACES" :key="usual.id" variant="outlined" size="small" @click="set(usual.floor)">{{
         usual.name
       }}</v-btn>
@@ -78,20 +79,20 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
         @update:model-value="(count) => set({ [field]: Math.round(count) })"
       />
       <NumberField
-        label="Lane, metres"
+        :label="say.siteForm.laneMetres"
         :most="1000"
         :model-value="draft.laneMetres"
         @update:model-value="(laneMetres) => set({ laneMetres })"
       />
       <NumberField
-        label="Once round, metres"
+        :label="say.siteForm.onceRoundMetres"
         :most="1000"
         :model-value="draft.lapMetres"
         @update:model-value="(lapMetres) => set({ lapMetres })"
       />
     </div>
     <v-select
-      label="Other kit there"
+      :label="say.siteForm.otherKitThere"
       multiple
       chips
       :items="kit"
@@ -101,19 +102,19 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
     <KitCounts :kit="draft.kit" :counts="draft.counts" @change="(counts) => set({ counts })" />
     <div class="fields">
       <v-select
-        label="Plates in"
+        :label="say.siteForm.platesIn"
         :items="LOAD_UNITS"
         :model-value="draft.plates.unit"
         @update:model-value="(unit: LoadUnit) => set({ plates: USUAL_PLATES[unit] })"
       />
       <NumberField
-        label="Empty bar"
+        :label="say.siteForm.emptyBar"
         :most="100"
         :model-value="draft.plates.bar"
         @update:model-value="(bar) => setPlates({ bar })"
       />
       <NumberField
-        label="Smallest plate"
+        :label="say.siteForm.smallestPlate"
         :least="0.1"
         :most="50"
         :model-value="draft.plates.smallest"
@@ -122,8 +123,8 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
     </div>
     <FormTrouble :trouble="trouble" :errors="errors" />
     <p class="acts">
-      <v-btn type="submit" :loading="busy">Save place</v-btn>
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+      <v-btn type="submit" :loading="busy">{{ say.siteForm.savePlace }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">{{ say.siteForm.cancel }}</v-btn>
     </p>
   </form>
 </template>

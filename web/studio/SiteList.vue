@@ -6,18 +6,20 @@ import { kitName, USUAL_KIT } from '@prompt-spark/core/drills/kit';
 import { ref } from 'vue';
 import { useLibraryStore } from '../library/library.ts';
 import SiteForm from './SiteForm.vue';
+import { say } from './say.ts';
 
 /** The sites: their floor, and what there is to work with. */
 const library = useLibraryStore();
 const editing = ref<{ readonly id: string; readonly start: SiteDetails } | null>(null);
 
-const counted = (count: number, one: string, many = `${one}s`) =>
-  count === 0 ? '' : `${String(count)} ${count === 1 ? one : many}`;
-
 function floorWords({ lanes, laneMetres, lapMetres, walls, mats, loopBands }: Site): string {
-  const lane = lanes > 0 ? `${counted(lanes, 'lane')} of ${String(laneMetres)} m` : 'no lanes';
-  const lap = lapMetres > 0 ? `${String(lapMetres)} m round` : '';
-  const parts = [lane, lap, counted(walls, 'wall'), counted(mats, 'mat'), counted(loopBands, 'loop band')];
+  const parts = [
+    lanes > 0 ? say.siteList.lanes(lanes, laneMetres) : say.siteList.noLanes,
+    lapMetres > 0 ? say.siteList.lap(lapMetres) : '',
+    walls > 0 ? say.siteList.walls(walls) : '',
+    mats > 0 ? say.siteList.mats(mats) : '',
+    loopBands > 0 ? say.siteList.loopBands(loopBands) : '',
+  ];
   return parts.filter(Boolean).join(', ');
 }
 
@@ -52,10 +54,10 @@ function add(): void {
   <SiteForm v-if="editing" :id="editing.id" :key="editing.id" :start="editing.start" @done="editing = null" />
   <template v-else>
     <p class="soft about">
-      A place has its lanes, kit and bar plates. Distances, waves, swaps and ramp-up sets follow from them.
+      {{ say.siteList.placeHasItsLanes }}
     </p>
     <p>
-      <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">Add a place</v-btn>
+      <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">{{ say.siteList.addAPlace }}</v-btn>
     </p>
     <ul class="list">
       <li v-for="site in library.places.sites" :key="site.id">
@@ -63,11 +65,20 @@ function add(): void {
           <h2>{{ site.name }}</h2>
           <p>{{ floorWords(site) }}</p>
           <p class="soft small">
-            {{ kitWords(site) }} · bar {{ site.plates.bar }} {{ site.plates.unit }}, smallest plate
-            {{ site.plates.smallest }} {{ site.plates.unit }} · {{ site.timeZone }}
+            {{
+              say.siteList.barSmallestPlate(
+                kitWords(site),
+                site.plates.bar,
+                site.plates.unit,
+                site.plates.smallest,
+                site.timeZone,
+              )
+            }}
           </p>
         </div>
-        <p class="acts"><v-btn variant="outlined" @click="change(site)">Edit</v-btn></p>
+        <p class="acts">
+          <v-btn variant="outlined" @click="change(site)">{{ say.siteList.edit }}</v-btn>
+        </p>
       </li>
     </ul>
   </template>

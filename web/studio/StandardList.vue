@@ -4,6 +4,7 @@ import { mdiPlus } from '@mdi/js';
 import { useAction } from '../shell/useAction.ts';
 import UnreadableNote from '../loading/UnreadableNote.vue';
 import { useStandardsStore } from '../library/standards.ts';
+import { say } from './say.ts';
 
 /** Standards of one kind: those that ship, and the studio's own, which are added or copied, edited and removed. */
 const { takeOut, blank } = defineProps<{
@@ -41,18 +42,18 @@ const remove = (id: string) => act(() => takeOut(id));
   <template v-else>
     <p class="soft about"><slot name="about" /></p>
     <p v-if="blank">
-      <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">Add a {{ kind }}</v-btn>
+      <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">{{ say.standardList.addAKind(kind) }}</v-btn>
     </p>
-    <UnreadableNote :what="`${kind} of your own`" :unreadable="unreadable" @take-out="remove" />
+    <UnreadableNote :what="say.standardList.ofYourOwn(kind)" :unreadable="unreadable" @take-out="remove" />
     <ul class="list">
       <li v-for="(one, at) in standards" :key="one.id">
         <div><slot name="row" :one="one" :first="at === 0" /></div>
         <p v-if="copied || isOwn(one)" class="acts">
           <slot name="acts" :one="one" :first="at === 0" />
-          <v-btn v-if="copied" variant="text" @click="editing = ourWay(one)">Copy and edit</v-btn>
+          <v-btn v-if="copied" variant="text" @click="editing = ourWay(one)">{{ say.standardList.copyAndEdit }}</v-btn>
           <template v-if="isOwn(one)">
-            <v-btn variant="outlined" @click="editing = one">Edit</v-btn>
-            <v-btn variant="text" @click="remove(one.id)">Remove</v-btn>
+            <v-btn variant="outlined" @click="editing = one">{{ say.standardList.edit }}</v-btn>
+            <v-btn variant="text" @click="remove(one.id)">{{ say.standardList.remove }}</v-btn>
           </template>
         </p>
       </li>

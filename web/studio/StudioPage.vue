@@ -13,6 +13,7 @@ import SessionList from './SessionList.vue';
 import SiteList from './SiteList.vue';
 import TimesForm from './TimesForm.vue';
 import WordList from './WordList.vue';
+import { say } from './say.ts';
 
 /** What the studio holds to: its approaches, what its main sessions need, what it measures, its sites, its words, and the seconds it counts with. */
 const loading = useLoading(() => Promise.all([useStandardsStore().load(), useLibraryStore().load()]));
@@ -23,15 +24,15 @@ const part = ref<'approaches' | 'sessions' | 'measures' | 'sites' | 'words' | 's
 
 <template>
   <section class="page">
-    <h1>Studio</h1>
+    <h1>{{ say.studioPage.studio }}</h1>
     <v-tabs v-model="part" color="primary">
-      <v-tab value="approaches">Approaches</v-tab>
-      <v-tab value="sessions">Main sessions</v-tab>
-      <v-tab value="measures">Measures</v-tab>
-      <v-tab value="sites">Places</v-tab>
-      <v-tab value="words">Our words</v-tab>
-      <v-tab value="seconds">Seconds</v-tab>
-      <v-tab value="clock">Dates</v-tab>
+      <v-tab value="approaches">{{ say.studioPage.approaches }}</v-tab>
+      <v-tab value="sessions">{{ say.studioPage.mainSessions }}</v-tab>
+      <v-tab value="measures">{{ say.studioPage.measures }}</v-tab>
+      <v-tab value="sites">{{ say.studioPage.places }}</v-tab>
+      <v-tab value="words">{{ say.studioPage.ourWords }}</v-tab>
+      <v-tab value="seconds">{{ say.studioPage.seconds }}</v-tab>
+      <v-tab value="clock">{{ say.studioPage.dates }}</v-tab>
     </v-tabs>
     <LoadingGate :loading="loading">
       <ApproachList v-if="part === 'approaches'" />

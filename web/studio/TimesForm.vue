@@ -6,6 +6,7 @@ import FormTrouble from '../fields/FormTrouble.vue';
 import NumberField from '../fields/NumberField.vue';
 import { useStandardsStore } from '../library/standards.ts';
 import { TIMES_GROUPS } from './timesFields.ts';
+import { say } from './say.ts';
 
 /** The seconds that the studio counts for changes, talk and kit, with those of the trade beside. */
 const standards = useStandardsStore();
@@ -26,25 +27,26 @@ const keep = (): Promise<void> => submit({ times: usual.value ? null : draft.val
 <template>
   <form class="times" novalidate @submit.prevent="keep">
     <p class="soft about">
-      What comes between two drills. Every circuit of the studio is timed with these; what most coaches need stands
-      under each.
+      {{ say.timesForm.whatComesBetweenTwo }}
     </p>
     <fieldset v-for="{ title, fields } in TIMES_GROUPS" :key="title">
       <legend>{{ title }}</legend>
       <div v-for="{ label, get, set } in fields" :key="label" class="one">
         <NumberField
-          :label="`${label}, s`"
+          :label="say.timesForm.sLabel(label)"
           :most="MOST"
           :model-value="get(draft)"
           @update:model-value="(value) => (draft = set(draft, Math.round(value * 2) / 2))"
         />
-        <p :class="['small', get(draft) === get(USUAL_TIMES) ? 'soft' : 'own']">usually {{ get(USUAL_TIMES) }} s</p>
+        <p :class="['small', get(draft) === get(USUAL_TIMES) ? 'soft' : 'own']">
+          {{ say.timesForm.usuallySUsualTimes(get(USUAL_TIMES)) }}
+        </p>
       </div>
     </fieldset>
     <FormTrouble :trouble="trouble" :errors="errors" />
     <p class="acts">
-      <v-btn type="submit" color="primary" :loading="busy" :disabled="!changed">Save</v-btn>
-      <v-btn variant="text" :disabled="usual" @click="draft = USUAL_TIMES">As usual</v-btn>
+      <v-btn type="submit" color="primary" :loading="busy" :disabled="!changed">{{ say.timesForm.save }}</v-btn>
+      <v-btn variant="text" :disabled="usual" @click="draft = USUAL_TIMES">{{ say.timesForm.asUsual }}</v-btn>
     </p>
   </form>
 </template>

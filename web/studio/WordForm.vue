@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { useLibraryStore } from '../library/library.ts';
 import { useWordsStore } from '../library/words.ts';
 import { useAction } from '../shell/useAction.ts';
+import { say } from './say.ts';
 
 /** A new word: what is said, and the drill, or the version of it, that is meant. */
 const library = useLibraryStore();
@@ -16,7 +17,7 @@ const drills = computed(() => library.library.drills.map(({ id, name: title }) =
 const versions = computed(() => {
   const ladder = drillId.value === null ? [] : (library.drillOf(drillId.value)?.ladder ?? []);
   return ladder.map(({ id, name, rung: step }) =>
-    step === 0 ? { value: '', title: 'As usual' } : { value: id, title: name },
+    step === 0 ? { value: '', title: say.wordForm.asUsual } : { value: id, title: name },
   );
 });
 
@@ -29,12 +30,24 @@ async function add(): Promise<void> {
 
 <template>
   <form class="form" @submit.prevent="add">
-    <v-text-field v-model="said" label="We say" maxlength="80" hide-details />
-    <v-autocomplete v-model="drillId" label="And mean" :items="drills" hide-details @update:model-value="rung = ''" />
-    <v-select v-model="rung" label="Version" :items="versions" hide-details :disabled="drillId === null" />
-    <v-btn type="submit" variant="outlined" :loading="busy" :disabled="drillId === null || !said.trim()"
-      >Add the word</v-btn
-    >
+    <v-text-field v-model="said" :label="say.wordForm.weSay" maxlength="80" hide-details />
+    <v-autocomplete
+      v-model="drillId"
+      :label="say.wordForm.andMean"
+      :items="drills"
+      hide-details
+      @update:model-value="rung = ''"
+    />
+    <v-select
+      v-model="rung"
+      :label="say.wordForm.version"
+      :items="versions"
+      hide-details
+      :disabled="drillId === null"
+    />
+    <v-btn type="submit" variant="outlined" :loading="busy" :disabled="drillId === null || !said.trim()">{{
+      say.wordForm.addTheWord
+    }}</v-btn>
   </form>
 </template>
 

@@ -8,6 +8,7 @@ import { useLibraryStore } from '../library/library.ts';
 import { useWordsStore } from '../library/words.ts';
 import { useAction } from '../shell/useAction.ts';
 import WordForm from './WordForm.vue';
+import { say } from './say.ts';
 
 /** Our words: what this studio calls its drills, taught on the sheet or here. */
 const library = useLibraryStore();
@@ -24,7 +25,7 @@ const all = computed<readonly Shown[]>(() =>
   words.words.map(({ id, said, drillId, rung }) => {
     const drill = library.drillOf(drillId);
     const version = drill?.ladder.find((one) => one.id === rung)?.name;
-    const name = drill?.name ?? 'a drill that is not in the library any more';
+    const name = drill?.name ?? say.wordList.drillThatIsNot;
     return { id, said, means: version === undefined ? name : `${name}: ${version}` };
   }),
 );
@@ -50,27 +51,26 @@ async function readFile(csv: string): Promise<ImportReport> {
 
 <template>
   <p class="soft about">
-    What you call your drills. Confirm or correct a guess on a sheet and the word is kept here; it is read at once from
-    then on, by every coach of the studio.
+    {{ say.wordList.whatYouCall }}
   </p>
   <WordForm />
   <CsvFile
     name="our-words.csv"
-    out="Export our words"
+    :out="say.wordList.exportOurWords"
     :write="() => writeWordCsv(words.words, library.library)"
     :read="readFile"
   >
-    One word a line (CSV): the word, the drill, and its easier or harder version if that is meant.
+    {{ say.wordList.oneWordALine }}
   </CsvFile>
   <v-text-field
     v-if="all.length > 8"
     v-model="find"
-    label="Find a word"
+    :label="say.wordList.findAWord"
     clearable
     hide-details
     @click:clear="find = ''"
   />
-  <p v-if="!all.length" class="soft">No words yet.</p>
+  <p v-if="!all.length" class="soft">{{ say.wordList.noWordsYet }}</p>
   <ul class="list">
     <li v-for="{ id, said, means } in shown" :key="id">
       <div>
@@ -78,7 +78,9 @@ async function readFile(csv: string): Promise<ImportReport> {
         <p class="soft">{{ means }}</p>
       </div>
       <p class="acts">
-        <v-btn variant="text" :aria-label="`Remove “${said}”`" @click="act(() => words.forget(id))">Remove</v-btn>
+        <v-btn variant="text" :aria-label="say.wordList.removeSaid(said)" @click="act(() => words.forget(id))">{{
+          say.wordList.remove
+        }}</v-btn>
       </p>
     </li>
   </ul>

@@ -1,4 +1,5 @@
 import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
+import { say } from './say.ts';
 
 /** One of the seconds that a studio can set: what it is called, and where it stands. */
 export interface TimesField {
@@ -41,34 +42,37 @@ const kit = (label: string, way: 'takeUp' | 'putDown', handling: 'carried' | 'wo
 /** Everything that a studio can set, as it is shown. */
 export const TIMES_GROUPS: readonly TimesGroup[] = [
   {
-    title: 'Getting there',
+    title: say.timesFields.gettingThere,
     fields: [
-      plain('Another one as high', 'sameRank'),
-      apart('To the knees, or a chair', 0),
-      apart('To hands and knees', 1),
-      apart('To the floor, or up again', 2),
+      plain(say.timesFields.anotherOneAsHigh, 'sameRank'),
+      apart(say.timesFields.toTheKnees, 0),
+      apart(say.timesFields.toHandsAndKnees, 1),
+      apart(say.timesFields.toTheFloor, 2),
     ],
   },
   {
-    title: 'Talking',
+    title: say.timesFields.talking,
     fields: [
-      plain('A drill that they know', 'talkKnown'),
-      plain('A drill that is new', 'talkNew'),
-      plain('Its name alone', 'talkNames'),
-      plain('In a later round', 'talkLaterRound'),
+      plain(say.timesFields.drillThatTheyKnow, 'talkKnown'),
+      plain(say.timesFields.drillThatIsNew, 'talkNew'),
+      plain(say.timesFields.itsNameAlone, 'talkNames'),
+      plain(say.timesFields.inALaterRound, 'talkLaterRound'),
     ],
   },
   {
-    title: 'Kit',
+    title: say.timesFields.kit,
     fields: [
-      kit('Fetch something', 'takeUp', 'carried'),
-      kit('Put something down', 'putDown', 'carried'),
-      kit('Put a loop band on', 'takeUp', 'worn'),
-      kit('Take a loop band off', 'putDown', 'worn'),
+      kit(say.timesFields.fetchSomething, 'takeUp', 'carried'),
+      kit(say.timesFields.putSomethingDown, 'putDown', 'carried'),
+      kit(say.timesFields.putALoopBand, 'takeUp', 'worn'),
+      kit(say.timesFields.takeALoopBand, 'putDown', 'worn'),
     ],
   },
   {
-    title: 'Changing sides',
-    fields: [plain('Standing, sitting or kneeling', 'switchUp'), plain('On hands and knees, or lying', 'switchDown')],
+    title: say.timesFields.changingSides,
+    fields: [
+      plain(say.timesFields.standingSittingOrKneeling, 'switchUp'),
+      plain(say.timesFields.onHandsAndKnees, 'switchDown'),
+    ],
   },
 ];

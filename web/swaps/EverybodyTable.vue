@@ -4,6 +4,7 @@ import { instructed, instructionName, type SlotPlace } from '@prompt-spark/core/
 import { computed } from 'vue';
 import DrillFigure from '../figure/DrillFigure.vue';
 import { useLibraryStore } from '../library/library.ts';
+import { say } from './say.ts';
 
 /** One drill for everybody in every slot, and what the strong ones lose by it. */
 const { rows } = defineProps<{
@@ -15,15 +16,15 @@ const library = useLibraryStore();
 const shown = computed(() =>
   rows.map(({ place, forEverybody }) => {
     const found = forEverybody && instructed(library.library, forEverybody);
-    return { place, found, words: forEverybody && found ? lostWords(forEverybody) : 'nothing that all of them can do' };
+    return { place, found, words: forEverybody && found ? lostWords(forEverybody) : say.everybodyTable.nothingThatAll };
   }),
 );
 
 function lostWords({ lost, easier }: OneForEverybody): string {
-  const purpose = lost > 0.005 ? `${Math.round(lost * 100)} % of its purpose` : '';
-  const effort = easier > 0 ? `${easier} of effort` : '';
+  const purpose = lost > 0.005 ? say.everybodyTable.ofItsPurpose(Math.round(lost * 100)) : '';
+  const effort = easier > 0 ? say.everybodyTable.ofEffortEasier(easier) : '';
   const parts = [purpose, effort].filter(Boolean);
-  return parts.length > 0 ? `the strong ones lose ${parts.join(' and ')}` : 'nothing is lost';
+  return parts.length > 0 ? say.everybodyTable.strongOnesLose(parts.join(' and ')) : say.everybodyTable.nothingIsLost;
 }
 </script>
 
@@ -34,12 +35,12 @@ function lostWords({ lost, easier }: OneForEverybody): string {
       <DrillFigure v-if="found" class="figure" :drill="found.drill" :variant="found.rung" still :aspect="1" />
       <span v-else class="figure" />
       <span>
-        <strong>{{ found ? instructionName(found.drill, found.rung) : 'See them' }}</strong>
+        <strong>{{ found ? instructionName(found.drill, found.rung) : say.everybodyTable.seeThem }}</strong>
         <span class="soft small lost">{{ words }}</span>
       </span>
     </li>
   </ul>
-  <v-btn @click="emit('accept')">Use these for everyone</v-btn>
+  <v-btn @click="emit('accept')">{{ say.everybodyTable.useTheseForEveryone }}</v-btn>
 </template>
 
 <style scoped>

@@ -2,6 +2,7 @@
 import { LIMITATIONS } from '@prompt-spark/core/people/limitations';
 import { computed } from 'vue';
 import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
+import { say } from './say.ts';
 
 /** "All of them with sore knees": shows what it would change if everybody had something to mind. Nothing is kept of it. */
 const groupTracks = useGroupTracksStore();
@@ -17,7 +18,7 @@ function suppose(limitationId: string | null): void {
 <template>
   <v-autocomplete
     class="suppose"
-    label="What if everyone had"
+    :label="say.supposeField.whatIfEveryoneHad"
     density="compact"
     clearable
     :items="items"

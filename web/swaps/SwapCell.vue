@@ -6,6 +6,7 @@ import { computed } from 'vue';
 import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
 import { useLibraryStore } from '../library/library.ts';
 import { cellWords } from './swapWords.ts';
+import { say } from './say.ts';
 
 /** What one person does in one slot. `open`: it differs from what the circuit's accepted tracks have. */
 const { place, person } = defineProps<{ place: SlotPlace; person: Person; on: boolean; open: boolean }>();
@@ -27,8 +28,8 @@ const own = computed(() => doing.value.kind === 'instead' && doing.value.own);
     <span class="visually-hidden">{{ person.name }}, {{ place.drill.name }}: </span>
     <span class="sign" aria-hidden="true">{{ cell.sign }}</span>
     <span :class="{ 'visually-hidden': cell.kind === 'as planned' }">{{ cell.words }}</span>
-    <span v-if="own" class="visually-hidden">, chosen for them</span>
-    <span v-else-if="open" class="visually-hidden">, to decide</span>
+    <span v-if="own" class="visually-hidden">{{ say.swapCell.chosenForThem }}</span>
+    <span v-else-if="open" class="visually-hidden">{{ say.swapCell.toDecide }}</span>
   </button>
 </template>
 

@@ -14,6 +14,7 @@ import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useAccountStore } from '../shell/account.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
+import { say } from './say.ts';
 
 /** What one person could do in one slot: why not as planned, and what instead, with figures and reasons. */
 const { place, person } = defineProps<{ place: SlotPlace; person: Person }>();
@@ -69,7 +70,7 @@ async function choose(instruction: Chosen | null, day: string): Promise<void> {
       return changed;
     });
   } catch (error) {
-    trouble.value = error instanceof Error ? error.message : 'It could not be kept. Try again.';
+    trouble.value = error instanceof Error ? error.message : say.swapPanel.itCouldNot;
   }
 }
 </script>
@@ -78,21 +79,21 @@ async function choose(instruction: Chosen | null, day: string): Promise<void> {
   <aside ref="panel" class="panel" :aria-label="`${person.name}, ${place.drill.name}`" @keydown.esc="emit('close')">
     <header>
       <h2>{{ person.name.split(' ')[0] }}, {{ place.drill.name.toLowerCase() }}</h2>
-      <v-btn :icon="mdiClose" variant="text" aria-label="Close" @click="emit('close')" />
+      <v-btn :icon="mdiClose" variant="text" :aria-label="say.swapPanel.close" @click="emit('close')" />
     </header>
     <div class="planned">
       <DrillFigure class="figure" :drill="place.drill" :dose="place.slot.dose" still :aspect="1" />
       <p>
         <strong>{{ place.drill.name }}</strong>
-        <span v-if="why.length" class="soft">Does not fit: {{ why.join('; ') }}.</span>
-        <span v-else class="soft">Fits as planned.</span>
-        <span v-if="painFree.length">Only as far as nothing hurts: {{ painFree.join('; ') }}.</span>
+        <span v-if="why.length" class="soft">{{ say.swapPanel.doesNotFit(why.join('; ')) }}</span>
+        <span v-else class="soft">{{ say.swapPanel.fitsAsPlanned }}</span>
+        <span v-if="painFree.length">{{ say.swapPanel.onlyAsFar(painFree.join('; ')) }}</span>
       </p>
     </div>
     <p v-if="offer.nothingFits" class="bad">
-      Nothing with the same purpose fits. These use the seconds for something they tolerate.
+      {{ say.swapPanel.nothingWithTheSame }}
     </p>
-    <div role="radiogroup" aria-label="Instead" class="offers">
+    <div role="radiogroup" :aria-label="say.swapPanel.instead" class="offers">
       <label v-for="swap in shown" :key="swap.key" :class="['offer', { chosen: swap.key === chosen?.key }]">
         <input
           class="visually-hidden"
@@ -111,30 +112,30 @@ async function choose(instruction: Chosen | null, day: string): Promise<void> {
         <span>
           <strong>{{ instructionName(swap.drill, swap.rung) }}</strong>
           <span class="soft">
-            {{ swap.side === 'both' ? '' : `Only on the ${swap.side}. ` }}{{ swap.reasons.join(', ') }}.
+            {{ swap.side === 'both' ? '' : say.swapPanel.onlyOn(swap.side) }}{{ swap.reasons.join(', ') }}.
           </span>
         </span>
       </label>
     </div>
     <p class="acts">
       <template v-if="chosen">
-        <v-btn @click="choose(chosen, groupTracks.day)">For today</v-btn>
-        <v-btn variant="outlined" @click="choose(chosen, '')">From now on</v-btn>
+        <v-btn @click="choose(chosen, groupTracks.day)">{{ say.swapPanel.forToday }}</v-btn>
+        <v-btn variant="outlined" @click="choose(chosen, '')">{{ say.swapPanel.fromNow }}</v-btn>
       </template>
-      <v-btn v-if="before" variant="text" @click="choose(null, before.day)">As suggested</v-btn>
+      <v-btn v-if="before" variant="text" @click="choose(null, before.day)">{{ say.swapPanel.asSuggested }}</v-btn>
     </p>
     <p v-if="mayAnswer" class="answer small">
-      <v-btn variant="text" size="small" @click="choose(asPlanned, groupTracks.day)"
-        >Keep as planned today, I answer for it</v-btn
-      >
-      <span class="soft"
-        >Against {{ why.join('; ') }}: stay with them, and stop at pain. It is noted with your name.</span
-      >
+      <v-btn variant="text" size="small" @click="choose(asPlanned, groupTracks.day)">{{
+        say.swapPanel.keepAsPlannedToday
+      }}</v-btn>
+      <span class="soft">{{ say.swapPanel.againstStayWithThem(why.join('; ')) }}</span>
     </p>
     <p v-else-if="why.length" class="soft small">
-      Held to light effort: it cannot be kept as planned until somebody has cleared them.
+      {{ say.swapPanel.heldToLightEffort }}
     </p>
-    <p v-if="before?.answeredBy" class="small">Kept as planned by {{ before.answeredBy }}, {{ before.answeredOn }}.</p>
+    <p v-if="before?.answeredBy" class="small">
+      {{ say.swapPanel.keptAsPlanned(before.answeredBy, before.answeredOn) }}
+    </p>
     <p v-if="trouble" class="bad" role="alert">{{ trouble }}</p>
   </aside>
 </template>

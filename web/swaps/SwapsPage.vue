@@ -14,6 +14,7 @@ import SupposeField from './SupposeField.vue';
 import SwapPanel from './SwapPanel.vue';
 import SwapsTable from './SwapsTable.vue';
 import TracksCard from './TracksCard.vue';
+import { say } from './say.ts';
 
 /** Slots against people: who does something else, and what; tracks are proposed, and one action accepts them. */
 const { id } = defineProps<{ id: string }>();
@@ -82,7 +83,7 @@ onBeforeUnmount(() => {
     <LoadingGate :loading="loading">
       <div class="main">
         <header>
-          <h1>Swaps</h1>
+          <h1>{{ say.swapsPage.swaps }}</h1>
           <p class="soft">
             <RouterLink :to="`/circuits/${id}`">{{ sheet.circuit.title }}</RouterLink>
             <template v-if="sheet.group"> · {{ sheet.group.name }}</template>
@@ -95,15 +96,14 @@ onBeforeUnmount(() => {
           <SwapsTable v-else v-model:opened="opened" :only-open="onlyOpen" />
         </template>
         <div v-else class="empty">
-          <h2>Nobody to swap for</h2>
+          <h2>{{ say.swapsPage.nobodyToSwap }}</h2>
           <p class="soft">
             {{
-              sheet.group
-                ? `You coach nobody in ${sheet.group.name} yet, or do not coach that group.`
-                : 'This circuit names no group.'
+              say.swapsPage.peopleWithTheirInjuries(
+                sheet.group ? say.swapsPage.youCoachNobody(sheet.group.name) : say.swapsPage.thisCircuitNamesNo,
+              )
             }}
-            People, with their injuries and limits, are under <RouterLink to="/people">People</RouterLink>; a circuit’s
-            group is set on its sheet.
+            <RouterLink to="/people">{{ say.swapsPage.people }}</RouterLink>{{ say.swapsPage.circuitsGroupIsSet }}
           </p>
         </div>
       </div>

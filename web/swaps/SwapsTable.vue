@@ -7,6 +7,7 @@ import DrillFigure from '../figure/DrillFigure.vue';
 import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
 import SwapCell from './SwapCell.vue';
 import { minding } from './swapWords.ts';
+import { say } from './say.ts';
 
 /** Rows are the circuit's slots, columns the people for whom something changes or who stop short of pain; the others do everything as planned. */
 const opened = defineModel<{ readonly slotId: string; readonly personId: string } | null>('opened', { required: true });
@@ -57,13 +58,13 @@ function walk(event: KeyboardEvent): void {
   <v-select
     v-if="phone && chosen && needful.length > 1"
     class="who"
-    label="Whose swaps"
+    :label="say.swapsTable.whoseSwaps"
     :items="choices"
     item-props
     :model-value="chosen.id"
     @update:model-value="(id: string) => (chosenId = id)"
   />
-  <div class="scroll" tabindex="0" role="region" aria-label="Who does what">
+  <div class="scroll" tabindex="0" role="region" :aria-label="say.swapsTable.whoDoesWhat">
     <table
       ref="table"
       :style="{ minWidth: phone ? '0' : `${12.5 + 7.75 * columns.length + (rest ? 5 : 0)}rem` }"
@@ -71,12 +72,16 @@ function walk(event: KeyboardEvent): void {
     >
       <thead>
         <tr>
-          <th scope="col" class="drill"><span class="visually-hidden">Drill</span></th>
+          <th scope="col" class="drill">
+            <span class="visually-hidden">{{ say.swapsTable.drill }}</span>
+          </th>
           <th v-for="person in columns" :key="person.id" scope="col">
             {{ person.name.split(' ')[0] }}
             <span class="soft mind">{{ minding(person, groupTracks.day) }}</span>
           </th>
-          <th v-if="rest" scope="col" class="rest">{{ rest }} more <span class="soft mind">as planned</span></th>
+          <th v-if="rest" scope="col" class="rest">
+            {{ say.swapsTable.moreRest(rest) }} <span class="soft mind">{{ say.swapsTable.asPlanned }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -99,8 +104,8 @@ function walk(event: KeyboardEvent): void {
         </tr>
       </tbody>
     </table>
-    <p v-if="!needful.length" class="soft none">Everyone can do everything as planned.</p>
-    <p v-else-if="!rows.length" class="soft none">Everything is decided.</p>
+    <p v-if="!needful.length" class="soft none">{{ say.swapsTable.everyoneCanDoEverything }}</p>
+    <p v-else-if="!rows.length" class="soft none">{{ say.swapsTable.everythingIsDecided }}</p>
   </div>
 </template>
 

@@ -2,6 +2,7 @@
 import { MOST_TRACKS } from '@prompt-spark/core/swaps/tracksFor';
 import { computed } from 'vue';
 import { useGroupTracksStore } from '../sheet/store/groupTracks.ts';
+import { say } from './say.ts';
 
 /** What the proposed tracks come to, and the one action that accepts them. */
 const onlyOpen = defineModel<boolean>('onlyOpen', { required: true });
@@ -19,11 +20,9 @@ const served = computed(() => {
     main: groupTracks.people.length - new Set([...swapping, ...alone]).size,
   };
 });
-const WORDS = ['no', 'one thing', 'two things', 'three things'] as const;
 const headline = computed(() => {
   const { alone } = served.value;
-  const who = alone === 0 ? 'everyone' : alone === 1 ? 'all but one' : `all but ${alone}`;
-  return `At most ${WORDS[Math.min(most.value, MOST_TRACKS + 1)] ?? ''} to call at a time, and ${who} can join in.`;
+  return say.tracksCard.headline(Math.min(most.value, MOST_TRACKS + 1), alone);
 });
 const open = computed(() => groupTracks.toDecide.size);
 </script>
@@ -33,16 +32,16 @@ const open = computed(() => groupTracks.toDecide.size);
     <p class="words">
       <strong>{{ headline }}</strong>
       <span class="soft">
-        {{ served.main }} as planned throughout · {{ served.swapping }} do something else somewhere
-        <template v-if="served.alone"> · {{ served.alone }} to be seen one-to-one</template>
+        {{ say.tracksCard.asPlannedThroughoutDo(served.main, served.swapping) }}
+        <template v-if="served.alone"> {{ say.tracksCard.toBeSeenOne(served.alone) }}</template>
       </span>
     </p>
-    <v-checkbox v-model="onlyOpen" label="Only what is still to decide" density="compact" hide-details />
+    <v-checkbox v-model="onlyOpen" :label="say.tracksCard.onlyWhatIsStill" density="compact" hide-details />
     <v-btn variant="text" @click="everybody = !everybody">{{
-      everybody ? 'Back to suggestions' : 'One drill for everyone'
+      everybody ? say.tracksCard.backToSuggestions : say.tracksCard.oneDrillForEveryone
     }}</v-btn>
-    <v-btn v-if="open" @click="emit('accept')">Use these</v-btn>
-    <p v-else class="done small" role="status">In use</p>
+    <v-btn v-if="open" @click="emit('accept')">{{ say.tracksCard.useThese }}</v-btn>
+    <p v-else class="done small" role="status">{{ say.tracksCard.inUse }}</p>
   </div>
 </template>
 

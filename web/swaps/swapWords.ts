@@ -3,19 +3,20 @@ import { limitName } from '@prompt-spark/core/people/ceilings';
 import type { Assignment } from '@prompt-spark/core/swaps/assignment';
 import { heldToLight, readinessOn, type Person } from '@prompt-spark/core/people/person';
 import { instructed, instructionName, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+import { say } from './say.ts';
 
 /** What to mind of somebody in a word or two, for the head of a column: "Wrist and 1 more". */
 export function minding(person: Person, day: string): string {
   const hold = heldToLight(person);
   const { state } = readinessOn(person, day);
   const all = [
-    ...(hold ? [`held: ${hold.why}`] : []),
+    ...(hold ? [say.swapWords.heldWhy(hold.why)] : []),
     ...person.limits.filter(({ until }) => until === '' || until >= day).map(limitName),
-    ...(state === 'fine' || hold ? [] : [state === 'not here' ? state : `${state} today`]),
+    ...(state === 'fine' || hold ? [] : [state === 'not here' ? state : say.swapWords.todayState(state)]),
   ];
   const [first] = all;
   if (first === undefined) return '';
-  return all.length > 1 ? `${first} and ${all.length - 1} more` : first;
+  return all.length > 1 ? say.swapWords.andMoreFirst(first, all.length - 1) : first;
 }
 
 /** What a cell says, and how: an easier rung of the same drill, another drill, or see them. */
@@ -34,15 +35,15 @@ export function cellWords(
 ): CellWords {
   if (doing.kind === 'as planned') {
     if (doing.answeredBy === '' && painFree.length > 0) {
-      return { kind: 'pain-free', sign: '◁', words: `only as far as nothing hurts: ${painFree.join('; ')}` };
+      return { kind: 'pain-free', sign: '◁', words: say.swapWords.onlyAsFar(painFree.join('; ')) };
     }
-    if (doing.answeredBy === '') return { kind: 'as planned', sign: '·', words: 'as planned' };
-    return { kind: 'answered', sign: '✓', words: `as planned: ${doing.answeredBy} answers for it` };
+    if (doing.answeredBy === '') return { kind: 'as planned', sign: '·', words: say.swapWords.asPlanned };
+    return { kind: 'answered', sign: '✓', words: say.swapWords.asPlannedAnswers(doing.answeredBy) };
   }
-  if (doing.kind === 'one to one') return { kind: 'one to one', sign: '!', words: 'see them' };
+  if (doing.kind === 'one to one') return { kind: 'one to one', sign: '!', words: say.swapWords.seeThem };
   const found = instructed(library, doing);
-  if (!found) return { kind: 'one to one', sign: '!', words: 'see them' };
+  if (!found) return { kind: 'one to one', sign: '!', words: say.swapWords.seeThem };
   const same = found.drill.id === place.drill.id;
-  if (same) return { kind: 'rung', sign: '▽', words: found.rung.rung === 0 ? 'as named' : found.rung.name };
+  if (same) return { kind: 'rung', sign: '▽', words: found.rung.rung === 0 ? say.swapWords.asNamed : found.rung.name };
   return { kind: 'drill', sign: '⇄', words: instructionName(found.drill, found.rung) };
 }

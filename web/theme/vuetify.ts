@@ -3,14 +3,14 @@ import { mdiAlertCircleOutline, mdiCheck, mdiChevronDown, mdiChevronUp, mdiClose
 import { createVuetify } from 'vuetify';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { paper, stage } from './themes.ts';
-import { COMPONENT_WORDS } from '../wording/vuetifyWords.ts';
+import { say } from '../wording/say.ts';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '';
 
 /** Vuetify with our two themes and our habits for its components. */
 export function makeVuetify() {
   return createVuetify({
-    locale: { messages: { en: COMPONENT_WORDS } },
+    locale: { messages: { en: say.components } },
     theme: { defaultTheme: 'paper', cspNonce: nonce, themes: { paper, stage } },
     icons: {
       defaultSet: 'mdi',

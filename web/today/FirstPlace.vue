@@ -3,6 +3,7 @@ import type { Site, SiteDetails } from '@prompt-spark/contract/studio';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { usePlacesStore } from '../library/places.ts';
 import { useAction } from '../shell/useAction.ts';
+import { say } from './say.ts';
 
 const SiteForm = defineAsyncComponent(() => import('../studio/SiteForm.vue'));
 
@@ -22,17 +23,17 @@ const leave = () => act(() => places.keepSite(site.id, start.value));
 
 <template>
   <section class="first" aria-labelledby="first-place">
-    <h2 id="first-place">What is there where you train?</h2>
+    <h2 id="first-place">{{ say.firstPlace.whatIsThereWhere }}</h2>
     <template v-if="telling">
       <SiteForm :id="site.id" :start="start" @done="telling = false" />
     </template>
     <template v-else>
       <p class="soft">
-        Mats, bands, lanes and machines: swaps, times and warnings go by them. You can change it later under Studio.
+        {{ say.firstPlace.matsBandsLanes }}
       </p>
       <p class="acts">
-        <v-btn @click="telling = true">Say what is there</v-btn>
-        <v-btn variant="text" :loading="busy" @click="leave">Not now</v-btn>
+        <v-btn @click="telling = true">{{ say.firstPlace.sayWhatIsThere }}</v-btn>
+        <v-btn variant="text" :loading="busy" @click="leave">{{ say.firstPlace.notNow }}</v-btn>
       </p>
     </template>
   </section>

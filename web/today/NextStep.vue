@@ -5,6 +5,7 @@ import { call } from '../api/call.ts';
 import { useAction } from '../shell/useAction.ts';
 import type { ProposedStep } from './dayWorker.ts';
 import { stepReasonWords } from './stepReasonWords.ts';
+import { say } from './say.ts';
 
 /** A step up or down before the next time, with its reason: it is made by a press, and never by itself. */
 const { step, title } = defineProps<{ step: ProposedStep; title: string }>();
@@ -45,22 +46,22 @@ const leave = () => (left.value = { ...left.value, [step.from.id]: step.from.ver
 
 <template>
   <p v-if="made !== null" class="step small" role="status">
-    <span>Changed: {{ change }}.</span>
-    <v-btn variant="text" size="small" :disabled="busy" @click="takeBack">Undo</v-btn>
+    <span>{{ say.nextStep.changedChange(change) }}</span>
+    <v-btn variant="text" size="small" :disabled="busy" @click="takeBack">{{ say.nextStep.undo }}</v-btn>
   </p>
   <p v-else-if="!isLeft" class="step small">
     <span>
       {{ stepReasonWords(step.reason) }}
       <template v-if="change">
-        Next: <strong>{{ change }}</strong>, wherever this circuit is booked</template
+        {{ say.nextStep.next }} <strong>{{ change }}</strong>{{ say.nextStep.whereverThisCircuit }}</template
       >
     </span>
     <template v-if="change">
       <v-btn variant="outlined" size="small" :disabled="busy" @click="make"
-        >Do that<span class="visually-hidden">: {{ title }}</span></v-btn
+        >{{ say.nextStep.doThat }}<span class="visually-hidden">: {{ title }}</span></v-btn
       >
       <v-btn variant="text" size="small" @click="leave"
-        >Leave it<span class="visually-hidden">: {{ title }}</span></v-btn
+        >{{ say.nextStep.leaveIt }}<span class="visually-hidden">: {{ title }}</span></v-btn
       >
     </template>
   </p>

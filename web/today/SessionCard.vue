@@ -13,6 +13,7 @@ import { usePlacesStore } from '../library/places.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
 import { sessionDay, sessionTime } from '../schedule/sessionTime.ts';
 import type { FoundOfSession } from './dayWorker.ts';
+import { say } from './say.ts';
 
 const NextStep = defineAsyncComponent(() => import('./NextStep.vue'));
 const SessionLate = defineAsyncComponent(() => import('./SessionLate.vue'));
@@ -32,8 +33,10 @@ const site = computed(() => places.siteOf(session.siteId));
 const where = computed(() => {
   const group = places.groupOf(session.groupId);
   const people = group?.people ?? session.people;
-  const parts = [group?.name, people > 0 ? `${people} ${people === 1 ? 'person' : 'people'}` : undefined];
-  return [...parts, site.value?.name, `${session.minutes} minutes`, session.coachName].filter(Boolean).join(' · ');
+  const parts = [group?.name, people > 0 ? say.sessionCard.people(people) : undefined];
+  return [...parts, site.value?.name, say.sessionCard.minutes(session.minutes), session.coachName]
+    .filter(Boolean)
+    .join(' · ');
 });
 /** What was noted last time is read before it is run again. */
 const last = useLastTime(
@@ -62,29 +65,37 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
             <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
           </h2>
           <p class="soft small">{{ where }}</p>
-          <p v-if="last" class="small last"><span class="soft">Last time:</span> {{ last.note }}</p>
+          <p v-if="last" class="small last">
+            <span class="soft">{{ say.sessionCard.lastTime }}</span> {{ last.note }}
+          </p>
           <p v-if="found?.question && !session.runId" class="open small">
             <RouterLink :to="`/circuits/${session.circuitId}/swaps`">{{ found.question }}</RouterLink>
           </p>
         </div>
         <div class="acts">
           <span v-if="session.runId" class="done small">
-            <PathIcon :path="mdiCheckCircleOutline" :size="18" /> Run, in the <RouterLink to="/log">log</RouterLink>
+            <PathIcon :path="mdiCheckCircleOutline" :size="18" /> {{ say.sessionCard.runIn }}
+            <RouterLink to="/log">{{ say.sessionCard.log }}</RouterLink>
           </span>
           <v-btn
             v-if="!session.runId && session.groupId"
             variant="text"
             :aria-expanded="roster"
-            :aria-label="`Who is here: ${session.title}`"
+            :aria-label="say.sessionCard.whoIsHere(session.title)"
             @click="toggleRoster"
-            >Who’s here</v-btn
+            >{{ say.sessionCard.whosHere }}</v-btn
           >
-          <v-btn v-if="!session.runId" variant="text" @click="late = true">We’re late</v-btn>
+          <v-btn v-if="!session.runId" variant="text" @click="late = true">{{ say.sessionCard.wereLate }}</v-btn>
           <v-btn :to="stage" :variant="session.runId ? 'outlined' : 'flat'">
-            {{ session.runId ? 'Again' : 'Start' }}<span class="visually-hidden">: {{ session.title }}</span>
+            {{ session.runId ? say.sessionCard.again : say.sessionCard.start
+            }}<span class="visually-hidden">: {{ session.title }}</span>
           </v-btn>
-          <PencilButton class="change" :label="`Change ${session.title}`" @click="emit('change')" />
-          <CloseButton class="out" :label="`Remove ${session.title} from the schedule`" @click="emit('takeOut')" />
+          <PencilButton class="change" :label="say.sessionCard.changeSession(session.title)" @click="emit('change')" />
+          <CloseButton
+            class="out"
+            :label="say.sessionCard.removeFromTheSchedule(session.title)"
+            @click="emit('takeOut')"
+          />
         </div>
       </div>
       <NextStep
@@ -97,8 +108,10 @@ const runWhole = () => act(() => sessions.fit(session.id, null));
       />
       <SketchFuse :fuse="session.fuse" :seconds="session.seconds" :available="session.minutes * 60" />
       <p v-if="session.fitted !== null" class="small fitted">
-        For this session in {{ clock(session.fitted) }}.
-        <v-btn variant="text" size="small" class="whole" :disabled="busy" @click="runWhole">Run it in full</v-btn>
+        {{ say.sessionCard.forThisSession(clock(session.fitted)) }}
+        <v-btn variant="text" size="small" class="whole" :disabled="busy" @click="runWhole">{{
+          say.sessionCard.runItInFull
+        }}</v-btn>
       </p>
       <SessionRoster v-if="roster && session.groupId" :group-id="session.groupId" :day="sessionDay(session)" />
       <SessionLate v-if="late" v-model="late" :session="session" />

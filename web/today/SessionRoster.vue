@@ -8,6 +8,7 @@ import LoadingGate from '../loading/LoadingGate.vue';
 import { useLoading } from '../loading/useLoading.ts';
 import ReadinessTaps from '../people/ReadinessTaps.vue';
 import { usePeopleStore } from '../people/people.ts';
+import { say } from './say.ts';
 
 /** Who comes to a session, and how: not here, new, tired, sore, one tap each. Only those this coach coaches. */
 const { groupId, day } = defineProps<{ groupId: string; day: string }>();
@@ -33,20 +34,22 @@ const here = computed(() => rows.value.filter((row) => row.here).length);
 </script>
 
 <template>
-  <section class="roster" aria-label="Who is here">
+  <section class="roster" :aria-label="say.sessionRoster.whoIsHere">
     <LoadingGate :loading="loading">
-      <p v-if="rows.length === 0" class="small soft">You coach nobody in this group yet.</p>
+      <p v-if="rows.length === 0" class="small soft">{{ say.sessionRoster.youCoachNobody }}</p>
       <p v-else class="small soft" role="status">
-        {{ here }} of {{ rows.length }} here. What you tap changes the swaps, the mats and the Stage for that day.
+        {{ say.sessionRoster.ofHereWhat(here, rows.length) }}
       </p>
       <ul>
         <li v-for="{ record, state, here: comes, trouble } in rows" :key="record.id" :class="{ away: !comes }">
           <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
-          <p v-if="trouble" class="last small soft">Last time: {{ trouble }}</p>
+          <p v-if="trouble" class="last small soft">{{ say.sessionRoster.lastTimeTrouble(trouble) }}</p>
           <ReadinessTaps :record="record" :today="day" :state="state" />
         </li>
       </ul>
-      <v-btn variant="text" size="small" :to="{ name: 'newPerson', query: { group: groupId } }">Add a person</v-btn>
+      <v-btn variant="text" size="small" :to="{ name: 'newPerson', query: { group: groupId } }">{{
+        say.sessionRoster.addAPerson
+      }}</v-btn>
     </LoadingGate>
   </section>
 </template>

@@ -15,6 +15,7 @@ import { useBooking } from '../schedule/useBooking.ts';
 import { useTakenOut } from '../schedule/useTakenOut.ts';
 import { useFoundToday } from './useFoundToday.ts';
 import WeekAhead from './WeekAhead.vue';
+import { say } from './say.ts';
 
 const BookingDialog = defineAsyncComponent(() => import('../schedule/BookingDialog.vue'));
 const FirstPlace = defineAsyncComponent(() => import('./FirstPlace.vue'));
@@ -56,21 +57,23 @@ const { act } = useAction();
     <header>
       <h1>{{ dayName(now) }}</h1>
       <p v-if="today.length" class="soft">
-        {{ today.length }} warm-up{{ today.length === 1 ? '' : 's' }}, {{ people }} people
+        {{ say.todayPage.warmUpPeople(today.length, people) }}
       </p>
       <div class="acts">
-        <v-btn v-if="places.places.coaches.length > 1" variant="text" to="/schedule/day">By coach</v-btn>
-        <v-btn variant="text" to="/schedule">Month</v-btn>
-        <v-btn variant="outlined" @click="booking.add()">Add a session</v-btn>
+        <v-btn v-if="places.places.coaches.length > 1" variant="text" to="/schedule/day">{{
+          say.todayPage.byCoach
+        }}</v-btn>
+        <v-btn variant="text" to="/schedule">{{ say.todayPage.month }}</v-btn>
+        <v-btn variant="outlined" @click="booking.add()">{{ say.todayPage.addASession }}</v-btn>
       </div>
     </header>
     <BookingDialog v-if="open" v-model="open" :session="changed" :day="day" @take-out="taken.takeOut" />
     <LoadingGate :loading="loading">
       <FirstPlace v-if="firstPlace" :site="firstPlace" />
       <UnreadableNote
-        what="session"
+        :what="say.todayPage.session"
         :unreadable="sessions.unreadable"
-        @take-out="(id) => taken.takeOut({ id, title: 'The session' })"
+        @take-out="(id) => taken.takeOut({ id, title: say.todayPage.theSession })"
       />
       <ol v-if="today.length" class="cards">
         <li v-for="session in drawn" :key="session.id">
@@ -85,11 +88,11 @@ const { act } = useAction();
         </li>
       </ol>
       <div v-else class="empty">
-        <h2>Nothing on today</h2>
+        <h2>{{ say.todayPage.nothingOnToday }}</h2>
         <p class="soft">
-          A session is a circuit on a date, for a group, at a place. Write a circuit first, then add it to the schedule.
+          {{ say.todayPage.sessionIsACircuit }}
         </p>
-        <v-btn to="/circuits">Go to the circuits</v-btn>
+        <v-btn to="/circuits">{{ say.todayPage.goToTheCircuits }}</v-btn>
       </div>
       <WeekAhead v-if="week.length" :sessions="week" @change="booking.change" @take-out="taken.takeOut" />
     </LoadingGate>

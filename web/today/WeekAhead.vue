@@ -7,6 +7,7 @@ import CloseButton from '../shell/CloseButton.vue';
 import PencilButton from '../shell/PencilButton.vue';
 import { usePlacesStore } from '../library/places.ts';
 import { sessionsByDay, sessionTime } from '../schedule/sessionTime.ts';
+import { say } from './say.ts';
 
 /** The sessions of the coming days, a line each. */
 const { sessions } = defineProps<{ sessions: readonly SessionSummary[] }>();
@@ -20,7 +21,7 @@ const drawn = useGradually(days, 0);
 
 <template>
   <section class="week" aria-labelledby="week-ahead">
-    <h2 id="week-ahead">The week ahead</h2>
+    <h2 id="week-ahead">{{ say.weekAhead.weekAhead }}</h2>
     <div class="days">
       <section v-for="day in drawn" :key="day.name">
         <h3>{{ day.name }}</h3>
@@ -28,10 +29,14 @@ const drawn = useGradually(days, 0);
           <li v-for="session in day.sessions" :key="session.id">
             <span class="clock">{{ sessionTime(session) }}</span>
             <RouterLink :to="`/circuits/${session.circuitId}`">{{ session.title }}</RouterLink>
-            <PencilButton class="out" :label="`Change ${session.title}`" @click="emit('change', session)" />
+            <PencilButton
+              class="out"
+              :label="say.weekAhead.changeSession(session.title)"
+              @click="emit('change', session)"
+            />
             <CloseButton
               class="out"
-              :label="`Remove ${session.title} from the schedule`"
+              :label="say.weekAhead.removeFromTheSchedule(session.title)"
               @click="emit('takeOut', session)"
             />
             <span class="soft small">{{ places.groupOf(session.groupId)?.name }}</span>

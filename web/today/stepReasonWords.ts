@@ -1,26 +1,27 @@
 import type { MarkKind } from '@prompt-spark/core/session/marks';
 import type { StepReason } from '@prompt-spark/core/progress/nextStep';
+import { say } from './say.ts';
 
 const MARKED: Readonly<Record<MarkKind, string>> = {
-  niggle: 'Somebody felt a niggle last time.',
-  fault: 'The usual fault was seen again last time.',
-  'too easy': 'It was too easy last time.',
-  'too hard': 'It was too hard last time.',
-  stopped: 'Somebody stopped last time.',
+  niggle: say.stepReasonWords.somebodyFeltANiggle,
+  fault: say.stepReasonWords.usualFaultWasSeen,
+  'too easy': say.stepReasonWords.itWasTooEasy,
+  'too hard': say.stepReasonWords.itWasTooHard,
+  stopped: say.stepReasonWords.somebodyStoppedLastTime,
 };
 
 /** Why the next time is to be another, in a sentence. */
 export function stepReasonWords(reason: StepReason): string {
   switch (reason.kind) {
     case 'easy':
-      return `It was easy the last ${reason.runs === 2 ? 'two' : String(reason.runs)} times.`;
+      return say.stepReasonWords.itWasEasy(reason.runs);
     case 'hard':
-      return `It was hard last time: effort ${String(reason.effort)} of 10.`;
+      return say.stepReasonWords.itWasHardLast(reason.effort);
     case 'marked':
       return MARKED[reason.mark];
     case 'break':
-      return `The last time was ${String(Math.round(reason.days / 7))} weeks ago.`;
+      return say.stepReasonWords.lastTimeWasWeeks(Math.round(reason.days / 7));
     case 'sore':
-      return 'It was easy the last times, but people are sore today: leave it as it is.';
+      return say.stepReasonWords.itWasEasyTheLast;
   }
 }

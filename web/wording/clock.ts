@@ -2,6 +2,7 @@ import { clockWords as clock } from '@prompt-spark/core/clockWords';
 import type { Seconds } from '@prompt-spark/core/units';
 import { clockStyle } from './clockStyle.ts';
 import { wallClock } from './wallClock.ts';
+import { say } from './say.ts';
 
 export { clock };
 
@@ -11,21 +12,7 @@ export function countdown(seconds: Seconds): string {
   return left < 100 ? String(left) : clock(left);
 }
 
-const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-] as const;
+const { days: DAYS, months: MONTHS } = say.clock;
 
 /** The time of day of an instant at a site, in the coach's style. Without a time zone, where the browser is. */
 export function timeOfDay(instant: string | Date, timeZone?: string): string {
@@ -37,7 +24,7 @@ export function timeOfDay(instant: string | Date, timeZone?: string): string {
 export function minuteWords(minuteOfDay: number): string {
   const [hours, minutes] = [Math.floor(minuteOfDay / 60), two(minuteOfDay % 60)];
   if (clockStyle.value.hours === 24) return `${String(hours)}:${minutes}`;
-  return `${String(hours % 12 || 12)}:${minutes} ${hours < 12 ? 'am' : 'pm'}`;
+  return `${String(hours % 12 || 12)}:${minutes} ${hours < 12 ? say.clock.am : say.clock.pm}`;
 }
 
 /** A day as a heading: Thursday 26 November. */
@@ -55,7 +42,9 @@ export function calendarDayName(of: string): string {
 function dayWords(year: number, month: number, day: number): string {
   const weekday = DAYS[new Date(year, month - 1, day).getDay()] ?? '';
   const name = MONTHS[month - 1] ?? '';
-  return clockStyle.value.first === 'day' ? `${weekday} ${String(day)} ${name}` : `${weekday}, ${name} ${String(day)}`;
+  return clockStyle.value.first === 'day'
+    ? say.clock.dayFirst(weekday, day, name)
+    : say.clock.monthFirst(weekday, name, day);
 }
 
 /** The month of a calendar day over a narrow column: Nov. */
@@ -63,7 +52,7 @@ export const shortMonth = (of: string): string => (MONTHS[Number(of.slice(5, 7))
 
 /** A month as a heading: November 2026. */
 export function monthName(year: number, month: number): string {
-  return `${MONTHS[month - 1] ?? ''} ${String(year)}`;
+  return say.clock.month(MONTHS[month - 1] ?? '', year);
 }
 
 /** The days of the week, the coach's first day first. */

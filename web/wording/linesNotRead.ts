@@ -1,2 +1,3 @@
+import { say } from './say.ts';
 /** "1 line not read", "6 lines not read". */
-export const linesNotRead = (count: number): string => `${count} line${count === 1 ? '' : 's'} not read`;
+export const linesNotRead = (count: number): string => say.linesNotRead.lineNotRead(count);

@@ -1,14 +1,15 @@
 import { capital } from './capital.ts';
 import type { Phase } from '@prompt-spark/core/drills/phase';
+import { say } from './say.ts';
 
 /** What each phase is for, as said in a gym. */
 const PLAINLY: Readonly<Record<Phase, string>> = {
-  release: 'loosen off',
-  raise: 'get warm',
-  mobilise: 'move the joints',
-  activate: 'switch on',
-  integrate: 'put it together',
-  potentiate: 'fire up',
+  release: say.phases.loosenOff,
+  raise: say.phases.getWarm,
+  mobilise: say.phases.moveTheJoints,
+  activate: say.phases.switchOn,
+  integrate: say.phases.putItTogether,
+  potentiate: say.phases.fireUp,
 };
 
 /** A phase as a heading. */

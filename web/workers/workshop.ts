@@ -1,9 +1,10 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
+import { say } from './say.ts';
 
 /** Work beside the page that came to nothing: the worker could not be started, or what it did threw. */
 export class WorkFailed extends Error {
   constructor(why: string) {
-    super(`That could not be worked out: ${why}`);
+    super(say.workshop.couldNotBeWorkedOut(why));
   }
 }
 
@@ -76,7 +77,7 @@ export class Workshop<Api> {
       callOff = () => resolve('called off');
       worker.onerror = (event) => {
         event.preventDefault();
-        reject(new WorkFailed(event.message || 'the browser could not start it'));
+        reject(new WorkFailed(event.message || say.workshop.notStarted));
         this.end();
       };
     });

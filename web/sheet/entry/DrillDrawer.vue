@@ -7,6 +7,7 @@ import { useDrillSearch } from '../../library/useDrillSearch.ts';
 import DrillFigure from '../../figure/DrillFigure.vue';
 import { phaseName } from '../../wording/phases.ts';
 import { useEditingStore } from '../store/editing.ts';
+import { say } from '../say.ts';
 
 /** Drills to put in: found by name or alias, narrowed by phase; dragged, clicked, or put in with Enter. */
 const emit = defineEmits<{ inserted: [] }>();
@@ -40,18 +41,18 @@ function insertFirst(): void {
 </script>
 
 <template>
-  <aside ref="drawer" class="drawer" aria-label="Drills">
+  <aside ref="drawer" class="drawer" :aria-label="say.drillDrawer.drills">
     <div class="search">
       <v-text-field
         v-model="words"
-        label="Find a drill"
+        :label="say.drillDrawer.findADrill"
         density="compact"
         clearable
         @click:clear="words = ''"
         @keydown.enter.prevent="insertFirst"
       />
       <v-select
-        label="Phase"
+        :label="say.drillDrawer.phase"
         density="compact"
         clearable
         :items="phases"
@@ -78,9 +79,9 @@ function insertFirst(): void {
       </li>
     </VueDraggable>
     <button v-if="shown.length < found.length" class="more" type="button" @click="showMore">
-      {{ found.length - shown.length }} more
+      {{ say.drillDrawer.moreFound(found.length - shown.length) }}
     </button>
-    <p v-if="!found.length" class="soft small none">No drills match. Try another word or phase.</p>
+    <p v-if="!found.length" class="soft small none">{{ say.drillDrawer.noDrillsMatchTry }}</p>
   </aside>
 </template>
 

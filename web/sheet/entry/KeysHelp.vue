@@ -2,17 +2,18 @@
 import { NOTATION_EXAMPLES } from '@prompt-spark/core/whiteboard/examples';
 import KeyList from '../../keys/KeyList.vue';
 import { SHEET_KEYS } from './sheetKeys.ts';
+import { say } from '../say.ts';
 
 /** All keys of the sheet, and everything a whiteboard line can say. */
 const shown = defineModel<boolean>({ required: true });
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="Keys and notation" max-width="60rem" scrollable>
+  <v-dialog v-model="shown" :aria-label="say.keysHelp.keysAndNotation" max-width="60rem" scrollable>
     <v-card class="keys" rounded="lg">
-      <h2>Keys on the sheet</h2>
+      <h2>{{ say.keysHelp.keysOnTheSheet }}</h2>
       <KeyList :map="SHEET_KEYS" />
-      <h2>As written on the board</h2>
+      <h2>{{ say.keysHelp.asWritten }}</h2>
       <section v-for="{ about, examples } in NOTATION_EXAMPLES" :key="about">
         <h3>{{ about }}</h3>
         <dl>
@@ -24,7 +25,7 @@ const shown = defineModel<boolean>({ required: true });
           </template>
         </dl>
       </section>
-      <v-btn @click="shown = false">Close</v-btn>
+      <v-btn @click="shown = false">{{ say.keysHelp.close }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

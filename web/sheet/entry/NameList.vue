@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { NameSuggestion } from '@prompt-spark/core/reading/nameSuggestions';
 import DrillFigure from '../../figure/DrillFigure.vue';
+import { say } from '../say.ts';
 
 /** Drills that the line being typed may become: each with its figure, and the name that was matched with what was typed of it. */
 const { names, picked } = defineProps<{ id: string; names: readonly NameSuggestion[]; picked: number }>();
@@ -23,7 +24,7 @@ function piecesOf({ said, matched }: NameSuggestion): readonly Piece[] {
 </script>
 
 <template>
-  <ul :id="id" class="names" role="listbox" aria-label="Drill names">
+  <ul :id="id" class="names" role="listbox" :aria-label="say.nameList.drillNames">
     <li
       v-for="(name, index) in names"
       :id="`${id}-${index}`"
@@ -40,7 +41,7 @@ function piecesOf({ said, matched }: NameSuggestion): readonly Piece[] {
         }}</component>
         <span v-if="name.said !== name.drill.name" class="soft"> · {{ name.drill.name }}</span>
       </span>
-      <kbd v-if="index === Math.max(0, picked)" aria-hidden="true">Tab</kbd>
+      <kbd v-if="index === Math.max(0, picked)" aria-hidden="true">{{ say.nameList.tab }}</kbd>
     </li>
   </ul>
 </template>

@@ -12,6 +12,7 @@ import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import { WHITEBOARD_ID } from './useSheetKeys.ts';
 import NameList from './NameList.vue';
+import { say } from '../say.ts';
 
 /** One line, typed as it would be written on the board; what it would do is said as it is typed. */
 const sheet = useSheetStore();
@@ -26,36 +27,36 @@ const names = computed(() => nameSuggestions(text.value, library.library));
 const preview = computed(() => (text.value.trim() === '' ? undefined : editing.preview(text.value)));
 const where = computed(() => {
   const slot = allSlots(sheet.laid.circuit).find(({ id }) => id === editing.selectedId);
-  if (slot) return `after ${drillIn(slot, library.library)?.name ?? slot.drillId}`;
+  if (slot) return say.whiteboardLine.afterSlot(drillIn(slot, library.library)?.name ?? slot.drillId);
   const block = sheet.laid.circuit.blocks.find(({ id }) => id === editing.cursor.blockId);
-  return block ? `at the end of ${phaseName(block.phase)}` : 'at the end';
+  return block ? say.whiteboardLine.atTheEnd(phaseName(block.phase)) : say.whiteboardLine.atTheVeryEnd;
 });
 /** A guess says what it was read as, before it is entered. */
 const readAsWords = (slot: Slot): string => (slot.guess ? `${drillIn(slot, library.library)?.name ?? ''}? ` : '');
 const hint = computed(() => {
   const now = preview.value;
-  if (!now) return trouble.value || `goes ${where.value}`;
+  if (!now) return trouble.value || say.whiteboardLine.goesWhere(where.value);
   switch (now.read.kind) {
     case 'problem':
-      if (!now.read.problem.unknown) return `expected ${now.read.problem.expected}`;
-      if (isAsked.value) return `Did you mean ${meant.value[0]?.drill.name ?? ''}? Enter again`;
-      return meant.value.length > 0 ? 'not known yet' : 'not known yet · Enter keeps it, to be settled there';
+      if (!now.read.problem.unknown) return say.whiteboardLine.expected(now.read.problem.expected);
+      if (isAsked.value) return say.whiteboardLine.didYouMeanEnter(meant.value[0]?.drill.name ?? '');
+      return meant.value.length > 0 ? say.whiteboardLine.notKnownYet : say.whiteboardLine.notKnownYetEnter;
     case 'slot':
-      return `${readAsWords(now.read.slot)}${where.value} · adds ${clock(now.adds)}`;
+      return say.whiteboardLine.addsReadAs(readAsWords(now.read.slot), where.value, clock(now.adds));
     case 'rest':
-      return `rest of ${clock(now.read.rest)} after the drill before · adds ${clock(now.adds)}`;
+      return say.whiteboardLine.restOfAfter(clock(now.read.rest), clock(now.adds));
     case 'rounds':
-      return `opens a part of ${String(now.read.rounds.high)} rounds`;
+      return say.whiteboardLine.opensAPart(now.read.rounds.high);
     case 'interval': {
       const { work, rest } = now.read.interval;
-      return `every drill after it: ${clock(work.high)}, then ${clock(rest)} rest`;
+      return say.whiteboardLine.everyDrillAfter(clock(work.high), clock(rest));
     }
     case 'round rest':
-      return `rest of ${clock(now.read.rest)} between rounds`;
+      return say.whiteboardLine.restOfBetweenRounds(clock(now.read.rest));
     case 'block':
-      return `opens ${phaseName(now.read.phase)}`;
+      return say.whiteboardLine.opensPhase(phaseName(now.read.phase));
     default:
-      return 'changes the heading';
+      return say.whiteboardLine.changesTheHeading;
   }
 });
 /** What the line may become; of a line that is not known, what is nearest to it. */
@@ -140,11 +141,11 @@ function paste(event: ClipboardEvent): void {
       spellcheck="false"
       maxlength="300"
       role="combobox"
-      aria-label="Whiteboard line"
+      :aria-label="say.whiteboardLine.whiteboardLine"
       aria-controls="whiteboard-names"
       :aria-expanded="offered.length > 0"
       :aria-activedescendant="picked >= 0 ? `whiteboard-name-${picked}` : undefined"
-      placeholder="type it as you would write it on the board"
+      :placeholder="say.whiteboardLine.typeIt"
       @input="
         picked = -1;
         trouble = '';
@@ -156,7 +157,9 @@ function paste(event: ClipboardEvent): void {
       @paste="paste"
     />
     <span class="hint" role="status">{{ hint }}</span>
-    <button v-if="isAsked" class="keep" type="button" @click="enterAsWritten">Keep as written</button>
+    <button v-if="isAsked" class="keep" type="button" @click="enterAsWritten">
+      {{ say.whiteboardLine.keepAsWritten }}
+    </button>
   </form>
 </template>
 

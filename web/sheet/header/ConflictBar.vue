@@ -7,6 +7,7 @@ import { useCircuitsStore } from '../../circuits/circuits.ts';
 import { useOccasionsStore } from '../../occasion/occasions.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
+import { say } from '../say.ts';
 
 /** Offers both versions where somebody else saved this circuit since it was opened. Nothing is lost whichever is kept. */
 const sheet = useSheetStore();
@@ -21,7 +22,7 @@ const length = computed(() =>
 async function keepBoth(): Promise<void> {
   const other = theirs.value;
   if (!other) return;
-  const title = `${sheet.circuit.title}, my version`.slice(0, 120);
+  const title = say.conflictBar.myVersionCircuit(sheet.circuit.title).slice(0, 120);
   const copied = await act(() => circuits.add({ ...sheet.draft, circuit: { ...sheet.circuit, title } }));
   if (copied) sheet.takeTheirs(other);
 }
@@ -31,12 +32,12 @@ async function keepBoth(): Promise<void> {
   <div v-if="theirs" class="conflict" role="alert">
     <v-icon :icon="mdiAlertOutline" />
     <p>
-      <strong>This circuit was changed in another window at {{ timeOfDay(theirs.savedAt) }}.</strong>
-      The other version takes {{ length }}, yours {{ clock(sheet.timeline.total.plan) }}.
+      <strong>{{ say.conflictBar.thisCircuitWasChanged(timeOfDay(theirs.savedAt)) }}</strong>
+      {{ say.conflictBar.otherVersionTakesYours(length, clock(sheet.timeline.total.plan)) }}
     </p>
-    <v-btn variant="outlined" @click="sheet.keepMine(theirs)">Keep mine</v-btn>
-    <v-btn variant="outlined" @click="sheet.takeTheirs(theirs)">Use the other</v-btn>
-    <v-btn :loading="busy" @click="keepBoth">Keep both</v-btn>
+    <v-btn variant="outlined" @click="sheet.keepMine(theirs)">{{ say.conflictBar.keepMine }}</v-btn>
+    <v-btn variant="outlined" @click="sheet.takeTheirs(theirs)">{{ say.conflictBar.useTheOther }}</v-btn>
+    <v-btn :loading="busy" @click="keepBoth">{{ say.conflictBar.keepBoth }}</v-btn>
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import WhoAndWhen from './WhoAndWhen.vue';
+import { say } from '../say.ts';
 
 /** Asks of a new circuit, in one line that can be skipped, what it is written towards. */
 const { answered } = defineProps<{ answered: boolean }>();
@@ -7,9 +8,11 @@ const emit = defineEmits<{ done: [] }>();
 </script>
 
 <template>
-  <section class="questions" aria-label="What is it for?">
+  <section class="questions" :aria-label="say.firstQuestions.whatIs">
     <WhoAndWhen />
-    <v-btn variant="text" @click="emit('done')">{{ answered ? 'Done' : 'Skip' }}</v-btn>
+    <v-btn variant="text" @click="emit('done')">{{
+      answered ? say.firstQuestions.done : say.firstQuestions.skip
+    }}</v-btn>
   </section>
 </template>
 

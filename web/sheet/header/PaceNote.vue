@@ -5,6 +5,7 @@ import { computed } from 'vue';
 import { usePaceStore } from '../../occasion/pace.ts';
 import { clock } from '../../wording/clock.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** How much longer this coach takes than is planned, where enough of their sessions are known, and a way to leave it out. */
 const sheet = useSheetStore();
@@ -20,9 +21,7 @@ const seconds = computed(() => {
   return pace.on ? shown - other : other - shown;
 });
 const words = computed(() => `${seconds.value < 0 ? '−' : '+'}${clock(Math.abs(seconds.value))}`);
-const from = computed(
-  () => `From your last ${String(learnt.value.sessions)} sessions${learnt.value.withGroup ? ' with this group' : ''}`,
-);
+const from = computed(() => say.paceNote.fromYourLastSessions(learnt.value.sessions, learnt.value.withGroup));
 </script>
 
 <template>
@@ -34,7 +33,7 @@ const from = computed(
     :title="from"
     @click="pace.on = !pace.on"
   >
-    Your usual pace: {{ words }}<template v-if="!pace.on">, left out</template>
+    {{ say.paceNote.yourUsualPace(words) }}<template v-if="!pace.on">{{ say.paceNote.leftOut }}</template>
   </button>
 </template>
 

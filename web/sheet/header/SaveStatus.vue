@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useAction } from '../../shell/useAction.ts';
 import { timeOfDay } from '../../wording/clock.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** How saving stands, in words. */
 const sheet = useSheetStore();
@@ -13,15 +14,15 @@ const words = computed(() => {
   const state = sheet.saving;
   switch (state.kind) {
     case 'saved':
-      return state.at === opened ? 'Saved' : `Saved ${timeOfDay(state.at)}`;
+      return state.at === opened ? say.saveStatus.saved : say.saveStatus.savedAt(timeOfDay(state.at));
     case 'saving':
-      return 'Saving…';
+      return say.saveStatus.saving;
     case 'away':
-      return 'Offline: saved on this device';
+      return say.saveStatus.offlineSaved;
     case 'conflict':
-      return 'Changed elsewhere';
+      return say.saveStatus.changedElsewhere;
     case 'refused':
-      return `Not saved: ${state.reason}`;
+      return say.saveStatus.notSavedReason(state.reason);
   }
 });
 const bad = computed(() => ['away', 'conflict', 'refused'].includes(sheet.saving.kind));
@@ -30,8 +31,10 @@ const bad = computed(() => ['away', 'conflict', 'refused'].includes(sheet.saving
 <template>
   <span role="status" data-test="saved" :class="{ bad }">{{ words }}</span>
   <span v-if="sheet.takenOut" class="bad" role="status">
-    · someone removed this circuit
-    <v-btn variant="text" size="small" :loading="busy" @click="act(sheet.bringBack)">Restore it</v-btn>
+    {{ say.saveStatus.someoneRemovedThisCircuit }}
+    <v-btn variant="text" size="small" :loading="busy" @click="act(sheet.bringBack)">{{
+      say.saveStatus.restoreIt
+    }}</v-btn>
   </span>
 </template>
 

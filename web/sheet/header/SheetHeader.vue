@@ -28,6 +28,7 @@ import PathIcon from '../../shell/PathIcon.vue';
 import PaceNote from './PaceNote.vue';
 import SaveStatus from './SaveStatus.vue';
 import TitleField from './TitleField.vue';
+import { say } from '../say.ts';
 
 /** What the circuit is, what it takes of the time there is, and its fuse. */
 const emit = defineEmits<{ start: []; help: []; drawer: []; fit: [seconds?: number]; late: [] }>();
@@ -71,19 +72,19 @@ const about = computed(() => {
   const people = circuit.value.people || sheet.group?.people;
   const parts = [
     sheet.group?.name,
-    people ? `${people} ${people === 1 ? 'person' : 'people'}` : '',
+    people ? say.sheetHeader.people(people) : '',
     sheet.site?.name,
     circuit.value.purpose,
   ];
   const said = parts.filter((part) => part !== undefined && part !== '');
-  return said.length > 0 ? said : ['No group or site yet'];
+  return said.length > 0 ? said : [say.sheetHeader.noGroupOrSite];
 });
 const total = computed(() => sheet.timeline.total);
 const unread = computed(() => unreadCount(circuit.value));
 const over = computed(() => circuit.value.available > 0 && total.value.plan > circuit.value.available);
 const ends = computed(() => {
   const { low, high } = total.value;
-  return low === high ? '' : `${clock(low)} to ${clock(high)} · `;
+  return low === high ? '' : say.sheetHeader.toLow(clock(low), clock(high));
 });
 </script>
 
@@ -96,37 +97,45 @@ const ends = computed(() => {
           <span v-for="(part, place) in about" :key="place" class="part"
             ><template v-if="place > 0"> · </template>{{ part }}</span
           >
-          <PathIcon :path="mdiTuneVariant" :size="16" /><span class="visually-hidden">, change</span>
+          <PathIcon :path="mdiTuneVariant" :size="16" /><span class="visually-hidden">{{
+            say.sheetHeader.change
+          }}</span>
         </button>
       </div>
       <div class="sums">
         <p>
           <span :class="['clock', { over }]" data-test="total">{{ clock(total.plan) }}</span>
-          <span class="soft of"> {{ circuit.available ? `of ${clock(circuit.available)}` : 'total' }}</span>
-          <span v-if="unread" class="unread">and {{ linesNotRead(unread) }}</span>
+          <span class="soft of">
+            {{
+              circuit.available ? say.sheetHeader.ofAvailable(clock(circuit.available)) : say.sheetHeader.total
+            }}</span
+          >
+          <span v-if="unread" class="unread">{{ say.sheetHeader.andUnread(linesNotRead(unread)) }}</span>
         </p>
         <p class="soft small">
-          {{ ends }}{{ clock(sheet.timeline.hidden) }} getting there, changing over · <SaveStatus />
+          {{ say.sheetHeader.gettingThereChangingOver(ends, clock(sheet.timeline.hidden)) }} <SaveStatus />
         </p>
         <PaceNote />
       </div>
       <div class="acts">
         <template v-if="drawn >= ACTS">
-          <v-btn variant="text" :disabled="total.plan === 0" @click="emit('late')">We’re late</v-btn>
-          <v-btn variant="outlined" :disabled="total.plan === 0" @click="emit('fit')">Fit</v-btn>
-          <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">Start</v-btn>
+          <v-btn variant="text" :disabled="total.plan === 0" @click="emit('late')">{{
+            say.sheetHeader.wereLate
+          }}</v-btn>
+          <v-btn variant="outlined" :disabled="total.plan === 0" @click="emit('fit')">{{ say.sheetHeader.fit }}</v-btn>
+          <v-btn size="large" :disabled="total.plan === 0" @click="emit('start')">{{ say.sheetHeader.start }}</v-btn>
         </template>
       </div>
     </div>
     <p v-if="circuit.versions.length" class="versions small">
-      <span class="soft">Short versions</span>
+      <span class="soft">{{ say.sheetHeader.shortVersions }}</span>
       <v-btn
         v-for="{ seconds } in circuit.versions"
         :key="seconds"
         class="version"
         variant="text"
         size="small"
-        :aria-label="`Short version of ${clock(seconds)}`"
+        :aria-label="say.sheetHeader.shortVersion(clock(seconds))"
         @click="emit('fit', seconds)"
         >{{ clock(seconds) }}</v-btn
       >
@@ -146,16 +155,21 @@ const ends = computed(() => {
         <EffortChart v-if="effort.shown && total.plan > 0" :span="Math.max(total.plan, circuit.available)" />
       </div>
       <div class="tools">
-        <IconButton class="drills" :path="mdiBookOpenPageVariantOutline" label="Drills" @click="emit('drawer')" />
-        <IconButton :path="mdiUndo" label="Undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
-        <IconButton :path="mdiRedo" label="Redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
-        <IconButton :path="mdiContentCopy" label="Copy circuit" @click="copying = true" />
+        <IconButton
+          class="drills"
+          :path="mdiBookOpenPageVariantOutline"
+          :label="say.sheetHeader.drills"
+          @click="emit('drawer')"
+        />
+        <IconButton :path="mdiUndo" :label="say.sheetHeader.undo" :disabled="!sheet.canUndo" @click="sheet.undo" />
+        <IconButton :path="mdiRedo" :label="say.sheetHeader.redo" :disabled="!sheet.canRedo" @click="sheet.redo" />
+        <IconButton :path="mdiContentCopy" :label="say.sheetHeader.copyCircuit" @click="copying = true" />
         <IconButton
           :path="copied ? mdiCheck : mdiClipboardTextOutline"
-          :label="copied ? 'Copied as text' : 'Copy as text'"
+          :label="copied ? say.sheetHeader.copiedAsText : say.sheetHeader.copyAsText"
           @click="copy(writeWhiteboard(sheet.circuit, library.library, standards.approaches))"
         />
-        <IconButton :path="mdiKeyboardOutline" label="Keys and notation" @click="emit('help')" />
+        <IconButton :path="mdiKeyboardOutline" :label="say.sheetHeader.keysAndNotation" @click="emit('help')" />
       </div>
     </div>
     <CopyDialog v-if="copying" v-model="copying" :circuit="copiedFrom" :standing="standing" />

@@ -7,6 +7,7 @@ import WrittenField from '../../fields/WrittenField.vue';
 import { useStandardsStore } from '../../library/standards.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import WhoAndWhen from './WhoAndWhen.vue';
+import { say } from '../say.ts';
 
 /** Who the circuit is for, where, what for, and the time there is. */
 const emit = defineEmits<{ done: [] }>();
@@ -14,7 +15,7 @@ const sheet = useSheetStore();
 
 const standards = useStandardsStore();
 const approaches = computed(() => [
-  { value: '', title: `${standards.approaches[0]?.name ?? ''} (ours)` },
+  { value: '', title: say.sheetSettings.oursApproaches(standards.approaches[0]?.name ?? '') },
   ...standards.approaches.slice(1).map(({ id, name }) => ({ value: id, title: name })),
 ]);
 /** A circuit may name outright the one that is the default as well. */
@@ -32,15 +33,15 @@ function setPeople({ high }: { high: number }): void {
   <div class="settings">
     <WhoAndWhen />
     <TextAmount
-      label="People"
+      :label="say.sheetSettings.people"
       unit="count"
       :model-value="{ low: sheet.circuit.people, high: sheet.circuit.people }"
       :least="0"
       @update:model-value="setPeople"
     />
     <v-text-field
-      label="Not before"
-      placeholder="fast work"
+      :label="say.sheetSettings.notBefore"
+      :placeholder="say.sheetSettings.fastWork"
       maxlength="120"
       :model-value="sheet.circuit.notBefore"
       @update:model-value="
@@ -48,8 +49,8 @@ function setPeople({ high }: { high: number }): void {
       "
     />
     <v-text-field
-      label="Not after"
-      placeholder="leg day"
+      :label="say.sheetSettings.notAfter"
+      :placeholder="say.sheetSettings.legDay"
       maxlength="120"
       :model-value="sheet.circuit.notAfter"
       @update:model-value="
@@ -57,8 +58,8 @@ function setPeople({ high }: { high: number }): void {
       "
     />
     <WrittenField
-      label="Tags"
-      placeholder="morning, no kit"
+      :label="say.sheetSettings.tags"
+      :placeholder="say.sheetSettings.morningNoKit"
       :read="readTagField"
       :write="writeTags"
       :model-value="sheet.circuit.tags"
@@ -69,37 +70,37 @@ function setPeople({ high }: { high: number }): void {
       @change="(clock) => sheet.changeCircuit((circuit) => ({ ...circuit, clock }), 'clock')"
     />
     <v-select
-      label="Approach"
+      :label="say.sheetSettings.approach"
       :items="approaches"
       :model-value="approachId"
       @update:model-value="(approach: string) => sheet.changeCircuit((circuit) => ({ ...circuit, approach }))"
     />
     <div class="marks">
       <v-checkbox
-        label="Someone new"
+        :label="say.sheetSettings.someoneNew"
         hide-details
         :model-value="sheet.circuit.somebodyNew"
         @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, somebodyNew: now === true }))"
       />
       <v-checkbox
-        label="Someone slow getting down or up"
+        :label="say.sheetSettings.someoneSlowGettingDown"
         hide-details
         :model-value="sheet.circuit.slowToFloor"
         @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, slowToFloor: now === true }))"
       />
       <v-checkbox
-        label="Say names only"
+        :label="say.sheetSettings.sayNamesOnly"
         hide-details
         :model-value="sheet.circuit.namesOnly"
         @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, namesOnly: now === true }))"
       />
       <v-checkbox
-        label="No gaps: nothing stops"
+        :label="say.sheetSettings.noGapsNothingStops"
         hide-details
         :model-value="sheet.circuit.noGaps"
         @update:model-value="(now) => sheet.changeCircuit((circuit) => ({ ...circuit, noGaps: now === true }))"
       />
-      <v-btn class="done" variant="text" @click="emit('done')">Done</v-btn>
+      <v-btn class="done" variant="text" @click="emit('done')">{{ say.sheetSettings.done }}</v-btn>
     </div>
   </div>
 </template>

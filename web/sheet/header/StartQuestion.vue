@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { linesNotRead } from '../../wording/linesNotRead.ts';
+import { say } from '../say.ts';
 
 /** Asked once before a circuit is run without the lines that were not read. */
 const asked = defineModel<boolean>({ required: true });
@@ -8,15 +9,15 @@ const emit = defineEmits<{ start: [] }>();
 </script>
 
 <template>
-  <v-dialog v-model="asked" aria-label="Start without them?">
+  <v-dialog v-model="asked" :aria-label="say.startQuestion.startWithoutThem">
     <v-card class="question" rounded="lg">
       <h2>{{ linesNotRead(unread) }}</h2>
       <p>
-        The Stage would leave {{ unread === 1 ? 'it' : 'them' }} out. On the row, pick what is meant or make it ours.
+        {{ say.startQuestion.stageWouldLeaveOut(unread) }}
       </p>
       <div class="acts">
-        <v-btn autofocus @click="asked = false">Back to the sheet</v-btn>
-        <v-btn variant="outlined" @click="emit('start')">Start without {{ unread === 1 ? 'it' : 'them' }}</v-btn>
+        <v-btn autofocus @click="asked = false">{{ say.startQuestion.backToTheSheet }}</v-btn>
+        <v-btn variant="outlined" @click="emit('start')">{{ say.startQuestion.startWithoutUnread(unread) }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

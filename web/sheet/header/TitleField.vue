@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** The circuit's title, changed where it stands. An empty title is not taken. */
 const sheet = useSheetStore();
@@ -20,7 +21,14 @@ function leave(event: KeyboardEvent): void {
 
 <template>
   <h1>
-    <input class="title" aria-label="Title" maxlength="120" :value="title" @change="rename" @keydown.enter="leave" />
+    <input
+      class="title"
+      :aria-label="say.titleField.title"
+      maxlength="120"
+      :value="title"
+      @change="rename"
+      @keydown.enter="leave"
+    />
   </h1>
 </template>
 

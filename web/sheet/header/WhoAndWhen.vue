@@ -7,6 +7,7 @@ import { clientsGroup, ownGroupOf } from '../../people/client.ts';
 import { usePeopleStore } from '../../people/people.ts';
 import { useAction } from '../../shell/useAction.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** The time there is, for whom, where and what for: what a circuit is written towards. Fields of the grid that they stand in. */
 const sheet = useSheetStore();
@@ -17,14 +18,14 @@ const { act } = useAction();
 const ONE = 'person ';
 /** A circuit is for a group, or for one person who trains alone. */
 const groups = computed(() => [
-  { value: '', title: 'Nobody in particular' },
+  { value: '', title: say.whoAndWhen.nobodyInParticular },
   ...library.places.groups.map(({ id, name, people: size }) => ({
     value: id,
     title: size > 0 ? `${name}, ${String(size)}` : name,
   })),
   ...people.records
     .filter((record) => ownGroupOf(record, library.places.groups, people.records) === undefined)
-    .map(({ id, document }) => ({ value: ONE + id, title: `${document.name}, alone` })),
+    .map(({ id, document }) => ({ value: ONE + id, title: say.whoAndWhen.aloneDocument(document.name) })),
 ]);
 
 async function setWho(chosen: string): Promise<void> {
@@ -34,7 +35,7 @@ async function setWho(chosen: string): Promise<void> {
   });
 }
 const sites = computed(() => [
-  { value: '', title: 'No site' },
+  { value: '', title: say.whoAndWhen.noSite },
   ...library.places.sites.map(({ id, name }) => ({ value: id, title: name })),
 ]);
 const noneAsNull = (id: string) => (id === '' ? null : id);
@@ -46,26 +47,26 @@ function setAvailable(available: Seconds): void {
 
 <template>
   <MinutesField
-    label="Time available, minutes"
+    :label="say.whoAndWhen.timeAvailableMinutes"
     :least="0"
     :model-value="sheet.circuit.available"
     @update:model-value="setAvailable"
   />
   <v-autocomplete
-    label="For whom"
+    :label="say.whoAndWhen.forWhom"
     :items="groups"
     :model-value="sheet.draft.groupId ?? ''"
     @update:model-value="setWho"
   />
   <v-select
-    label="Place"
+    :label="say.whoAndWhen.place"
     :items="sites"
     :model-value="sheet.draft.siteId ?? ''"
     @update:model-value="(id: string) => sheet.change((draft) => ({ ...draft, siteId: noneAsNull(id) }))"
   />
   <v-text-field
-    label="Main session"
-    placeholder="squat day"
+    :label="say.whoAndWhen.mainSession"
+    :placeholder="say.whoAndWhen.squatDay"
     maxlength="120"
     :model-value="sheet.circuit.purpose"
     @update:model-value="

@@ -10,6 +10,7 @@ import { computed } from 'vue';
 import { useEditingStore } from '../store/editing.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import SessionQuestion from './SessionQuestion.vue';
+import { say } from '../say.ts';
 
 /** How far the circuit prepares for the main session: the greatest lack first, with drills that would close it. */
 const sheet = useSheetStore();
@@ -37,8 +38,8 @@ const closing = computed(() => {
 const said = (target: Target) => capital(targetWords(target));
 /** "Same time", or by how much it becomes shorter or longer. */
 function timeWords({ seconds }: Exchange): string {
-  if (Math.abs(seconds) < 1) return 'same time';
-  return `${String(Math.round(Math.abs(seconds)))} s ${seconds < 0 ? 'less' : 'more'}`;
+  if (Math.abs(seconds) < 1) return say.coverageTab.sameTime;
+  return say.coverageTab.lessOrMore(Math.round(Math.abs(seconds)), seconds < 0);
 }
 const exchange = (one: Exchange) => sheet.changeCircuit((circuit) => exchanged(circuit, one));
 </script>
@@ -52,7 +53,11 @@ const exchange = (one: Exchange) => sheet.changeCircuit((circuit) => exchanged(c
       <ul>
         <li v-for="{ target, need, covered } in needed" :key="target" :class="{ gap: gaps.has(target) }">
           <span class="name">{{ said(target) }}</span>
-          <span class="bar" role="img" :aria-label="`${percent(covered)} covered, weight ${percent(need)}`">
+          <span
+            class="bar"
+            role="img"
+            :aria-label="say.coverageTab.coveredWeightCovered(percent(covered), percent(need))"
+          >
             <span class="done" :style="{ width: `${covered * 100}%` }" />
           </span>
           <p v-if="gaps.has(target)" class="closers">
@@ -63,7 +68,7 @@ const exchange = (one: Exchange) => sheet.changeCircuit((circuit) => exchanged(c
               @click="editing.insertDrill(drill.id)"
             >
               + {{ drill.name }}
-              <span v-if="closing.get(target)?.over" class="soft small">over the time</span>
+              <span v-if="closing.get(target)?.over" class="soft small">{{ say.coverageTab.overTheTime }}</span>
             </button>
             <button
               v-for="one in closing.get(target)?.exchanges"
@@ -71,20 +76,26 @@ const exchange = (one: Exchange) => sheet.changeCircuit((circuit) => exchanged(c
               type="button"
               @click="exchange(one)"
             >
-              {{ one.to.name }} for {{ one.from.name.toLowerCase() }}
-              <span class="soft small">{{ timeWords(one) }}, {{ percent(one.before) }} → {{ percent(one.after) }}</span>
+              {{ say.coverageTab.forTo(one.to.name, one.from.name.toLowerCase()) }}
+              <span class="soft small">{{
+                say.coverageTab.fromTo(timeWords(one), percent(one.before), percent(one.after))
+              }}</span>
             </button>
             <span
               v-if="!closing.get(target)?.closers.length && !closing.get(target)?.exchanges.length"
               class="soft small"
-              >No drill for it is left that everybody here may do with the kit that is out.</span
+              >{{ say.coverageTab.noDrill }}</span
             >
           </p>
         </li>
       </ul>
       <p class="soft small">
-        A gap is under {{ percent(GAP_BELOW) }} of a need.
-        {{ still.length ? `Nothing moves in the ${still.join(' or ')} plane.` : 'All three planes are in it.' }}
+        {{
+          say.coverageTab.gapIsUnder(
+            percent(GAP_BELOW),
+            still.length ? say.coverageTab.nothingMoves(still.join(' or ')) : say.coverageTab.allThreePlanesAre,
+          )
+        }}
       </p>
     </template>
     <SessionQuestion v-else />

@@ -6,6 +6,7 @@ import { Line } from 'vue-chartjs';
 import { useInk } from '../../painting/useInk.ts';
 import { useEffortStore } from '../store/effort.ts';
 import { effortData, effortOptions, endMark, type Ink } from './effortChart.ts';
+import { say } from '../say.ts';
 
 /** Planned effort and estimated pulse under the fuse, second under second. */
 const { span } = defineProps<{
@@ -35,7 +36,7 @@ const options = computed(() => ink.value && effortOptions(span, ink.value, effor
       :options="options"
       :plugins="[endMark(effort.curve, ink)]"
       role="img"
-      aria-label="Planned effort and estimated pulse over the circuit"
+      :aria-label="say.effortChart.plannedEffortAndEstimated"
     />
   </div>
 </template>

@@ -4,39 +4,38 @@ import NumberField from '../../fields/NumberField.vue';
 import { useEffortStore } from '../store/effort.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import { endsBetween } from './effortChart.ts';
+import { say } from '../say.ts';
 
 /** What the chart under the fuse says: where the pulse ends, for whom, and that it is an estimate. */
 const sheet = useSheetStore();
 const effort = useEffortStore();
-const end = computed(() => effort.curve.points.at(-1)?.pulse.map(Math.round) ?? [0, 0]);
+const end = computed(() => effort.curve.points.at(-1)?.pulse.map(Math.round) ?? ([0, 0] as const));
 const wanted = computed(() => endsBetween(effort.curve));
 </script>
 
 <template>
   <div class="effort">
-    <p v-if="!effort.curve.points.length" class="soft">Put in a drill, and effort is drawn under the fuse.</p>
+    <p v-if="!effort.curve.points.length" class="soft">{{ say.effortTab.putInADrill }}</p>
     <template v-else>
       <p class="small soft">
-        Under the fuse: <span class="key effort-key" /> planned effort, 0 to 10
-        <template v-if="effort.pulse"><span class="key pulse-key" /> estimated pulse</template>
+        {{ say.effortTab.underTheFuse }} <span class="key effort-key" /> {{ say.effortTab.plannedEffort0 }}
+        <template v-if="effort.pulse"><span class="key pulse-key" /> {{ say.effortTab.estimatedPulse }}</template>
       </p>
       <p v-if="effort.pulse">
-        Ends at about <strong>{{ end[0] }} to {{ end[1] }}</strong> beats; {{ wanted[0] }} to {{ wanted[1] }} is warm.
+        {{ say.effortTab.endsAtAbout }} <strong>{{ say.effortTab.beatsFromTo(end[0], end[1]) }}</strong>
+        {{ say.effortTab.beatsIsWarm(wanted[0], wanted[1]) }}
       </p>
       <p v-if="effort.pulse && effort.known" class="small soft">
-        For {{ sheet.group?.name }}, aged {{ effort.known.youngest }} to {{ effort.known.eldest }}.
-        <template v-if="effort.byEffort"
-          >For {{ effort.byEffort }} of them the pulse does not tell: go by effort.</template
-        >
+        {{ say.effortTab.forAged(sheet.group?.name ?? '', effort.known.youngest, effort.known.eldest) }}
+        <template v-if="effort.byEffort">{{ say.effortTab.forOfThem(effort.byEffort) }}</template>
       </p>
       <div v-else-if="effort.pulse" class="ages">
-        <NumberField v-model="effort.ages.eldest" label="Eldest" :least="5" :most="110" />
-        <NumberField v-model="effort.ages.youngest" label="Youngest" :least="5" :most="110" />
+        <NumberField v-model="effort.ages.eldest" :label="say.effortTab.eldest" :least="5" :most="110" />
+        <NumberField v-model="effort.ages.youngest" :label="say.effortTab.youngest" :least="5" :most="110" />
       </div>
-      <v-checkbox v-model="effort.pulse" label="Pulse as well as effort" density="compact" hide-details />
+      <v-checkbox v-model="effort.pulse" :label="say.effortTab.pulseAsWell" density="compact" hide-details />
       <p class="small soft">
-        An estimate from age and energy cost, not a measurement. For people on beta-blockers or with a heart condition
-        the pulse does not tell: go by effort.
+        {{ say.effortTab.estimateFromAge }}
       </p>
     </template>
   </div>

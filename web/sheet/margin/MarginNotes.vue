@@ -6,6 +6,7 @@ import { useEditingStore } from '../store/editing.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import type { MarginNote } from './marginNotes.ts';
+import { say } from '../say.ts';
 
 /** What there is to say about the circuit, each note with what to do about it. */
 defineProps<{ notes: readonly MarginNote[] }>();
@@ -14,9 +15,9 @@ const editing = useEditingStore();
 const library = useLibraryStore();
 
 const SIGN: Readonly<Record<Severity, { readonly icon: string; readonly word: string }>> = {
-  stop: { icon: mdiAlertOctagonOutline, word: 'Do not run it like this' },
-  warn: { icon: mdiAlertOutline, word: 'Worth changing' },
-  note: { icon: mdiNoteTextOutline, word: 'Worth knowing' },
+  stop: { icon: mdiAlertOctagonOutline, word: say.marginNotes.doNotRun },
+  warn: { icon: mdiAlertOutline, word: say.marginNotes.worthChanging },
+  note: { icon: mdiNoteTextOutline, word: say.marginNotes.worthKnowing },
 };
 
 function mend({ fix }: MarginNote): void {
@@ -26,7 +27,7 @@ function mend({ fix }: MarginNote): void {
 
 <template>
   <div class="notes">
-    <p v-if="!notes.length" class="soft small">Looks good: nothing to point out.</p>
+    <p v-if="!notes.length" class="soft small">{{ say.marginNotes.looksGoodNothing }}</p>
     <article v-for="note in notes" :key="note.id" :class="note.severity">
       <h3>
         <v-icon :icon="SIGN[note.severity].icon" size="17" :aria-label="SIGN[note.severity].word" /> {{ note.title }}
@@ -46,7 +47,7 @@ function mend({ fix }: MarginNote): void {
           {{ rewrite.label }}
         </button>
         <button v-if="note.lineIds.length" type="button" @click="editing.pickAll(note.lineIds)">
-          {{ note.lineIds.length > 1 ? 'Show them' : 'Show the line' }}
+          {{ note.lineIds.length > 1 ? say.marginNotes.showThem : say.marginNotes.showTheLine }}
         </button>
       </p>
     </article>

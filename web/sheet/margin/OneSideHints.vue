@@ -7,6 +7,7 @@ import { useStandardsStore } from '../../library/standards.ts';
 import { extraWords } from '../../wording/extraWords.ts';
 import { useGroupTracksStore } from '../store/groupTracks.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** Drills in which somebody's stiffer or weaker side should have a little more; put in by a press where they train alone. */
 const groupTracks = useGroupTracksStore();
@@ -35,7 +36,7 @@ const hints = computed(() =>
 </script>
 
 <template>
-  <ul v-if="hints.length" class="hints" aria-label="Stiffer sides">
+  <ul v-if="hints.length" class="hints" :aria-label="say.oneSideHints.stifferSides">
     <li v-for="hint in hints" :key="hint.key">
       {{ hint.who }}, {{ hint.words }}
       <button
@@ -47,7 +48,7 @@ const hints = computed(() =>
           )
         "
       >
-        Put it in
+        {{ say.oneSideHints.putIt }}
       </button>
     </li>
   </ul>

@@ -9,6 +9,7 @@ import { useSheetStore } from '../store/sheet.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { trackWords } from '../../wording/trackWords.ts';
 import OneSideHints from './OneSideHints.vue';
+import { say } from '../say.ts';
 
 /** Who needs something else in this circuit, slot by slot, and the way to the swaps. */
 const groupTracks = useGroupTracksStore();
@@ -26,14 +27,20 @@ const hints = computed(() => {
   const names = (people: readonly Person[]) => people.map(({ id }) => nameOf(id)).join(', ');
   return [
     ...(fresh.length > 0 && !sheet.circuit.somebodyNew
-      ? [{ mark: 'somebodyNew', words: `New today: ${names(fresh)}.`, does: 'Allow time to show every drill' }]
+      ? [
+          {
+            mark: 'somebodyNew',
+            words: say.peopleTab.newTodayFresh(names(fresh)),
+            does: say.peopleTab.allowShowing,
+          },
+        ]
       : []),
     ...(slow.length > 0 && !sheet.circuit.slowToFloor
       ? [
           {
             mark: 'slowToFloor',
-            words: `Slower to the floor: ${names(slow)}.`,
-            does: 'Allow longer for getting down',
+            words: say.peopleTab.slowerToTheFloor(names(slow)),
+            does: say.peopleTab.allowGettingDown,
           },
         ]
       : []),
@@ -46,7 +53,7 @@ function stoppingShort(slotId: string): readonly string[] {
   return groupTracks.people.flatMap((person) => {
     const parts = painFreeIn(place.rung, person, groupTracks.day);
     if (parts.length === 0 || groupTracks.assignment(place, person).kind !== 'as planned') return [];
-    return [`${nameOf(person.id)}: only as far as nothing hurts (${parts.join('; ')})`];
+    return [say.peopleTab.onlyAsFar(nameOf(person.id), parts.join('; '))];
   });
 }
 const rows = computed(() =>
@@ -73,7 +80,7 @@ const rows = computed(() =>
           {{ hint.does }}
         </button>
       </p>
-      <p v-if="!rows.length">All {{ groupTracks.own.length }} can do everything as planned.</p>
+      <p v-if="!rows.length">{{ say.peopleTab.allCanDoEverything(groupTracks.own.length) }}</p>
       <ul v-else>
         <li v-for="row in rows" :key="row.slotId">
           <button type="button" @click="editing.select(row.slotId)">{{ row.name }}</button>
@@ -81,16 +88,16 @@ const rows = computed(() =>
             >{{ one.who }}: <strong>{{ one.does }}</strong></span
           >
           <span v-for="words in row.short" :key="words">{{ words }}</span>
-          <span v-if="row.alone.length" class="alone">{{ row.alone.join(', ') }} one-to-one</span>
-          <span v-if="row.open" class="soft small">{{ row.open }} to decide</span>
+          <span v-if="row.alone.length" class="alone">{{ say.peopleTab.oneToOne(row.alone.join(', ')) }}</span>
+          <span v-if="row.open" class="soft small">{{ say.peopleTab.toDecideOpen(row.open) }}</span>
         </li>
       </ul>
       <OneSideHints />
-      <v-btn variant="outlined" block :to="`/circuits/${sheet.id}/swaps`">Swaps</v-btn>
+      <v-btn variant="outlined" block :to="`/circuits/${sheet.id}/swaps`">{{ say.peopleTab.swaps }}</v-btn>
     </template>
     <p v-else class="soft">
-      Name a group that you coach, and this shows who needs something else.
-      <RouterLink to="/people">People</RouterLink>
+      {{ say.peopleTab.nameAGroup }}
+      <RouterLink to="/people">{{ say.peopleTab.people }}</RouterLink>
     </p>
   </div>
 </template>

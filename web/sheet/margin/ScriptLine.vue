@@ -4,6 +4,7 @@ import { MOST_CUE } from '@prompt-spark/core/circuit/bounds';
 import type { Prompt } from '@prompt-spark/core/prompts/prompt';
 import { ref } from 'vue';
 import { clock } from '../../wording/clock.ts';
+import { say } from '../say.ts';
 
 /** A line of the script with its second: to hear, to put in one's own words, or to silence. */
 const { prompt, speaks } = defineProps<{ prompt: Prompt; speaks: boolean }>();
@@ -16,7 +17,7 @@ function toggle(): void {
   open.value = !open.value;
 }
 
-function say(instead: string | null): void {
+function put(instead: string | null): void {
   open.value = false;
   emit('say', instead);
 }
@@ -33,7 +34,7 @@ function say(instead: string | null): void {
         :icon="mdiPlay"
         size="small"
         variant="text"
-        :aria-label="`Hear: ${prompt.text}`"
+        :aria-label="say.scriptLine.hearText(prompt.text)"
         @click="emit('hear')"
       />
       <v-btn
@@ -41,16 +42,18 @@ function say(instead: string | null): void {
         size="small"
         variant="text"
         :aria-expanded="open"
-        :aria-label="`Change: ${prompt.text}`"
+        :aria-label="say.scriptLine.changeText(prompt.text)"
         @click="toggle"
       />
     </div>
-    <form v-if="open" class="change" @submit.prevent="say(text)">
-      <v-text-field v-model="text" label="Say instead" :maxlength="MOST_CUE" hide-details autofocus />
+    <form v-if="open" class="change" @submit.prevent="put(text)">
+      <v-text-field v-model="text" :label="say.scriptLine.sayInstead" :maxlength="MOST_CUE" hide-details autofocus />
       <p class="acts">
-        <v-btn type="submit" size="small">Save</v-btn>
-        <v-btn size="small" variant="text" @click="say('')">Silence</v-btn>
-        <v-btn v-if="prompt.text !== prompt.line" size="small" variant="text" @click="say(null)">As it was</v-btn>
+        <v-btn type="submit" size="small">{{ say.scriptLine.save }}</v-btn>
+        <v-btn size="small" variant="text" @click="put('')">{{ say.scriptLine.silence }}</v-btn>
+        <v-btn v-if="prompt.text !== prompt.line" size="small" variant="text" @click="put(null)">{{
+          say.scriptLine.asIt
+        }}</v-btn>
       </p>
     </form>
   </li>

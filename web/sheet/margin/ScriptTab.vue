@@ -12,6 +12,7 @@ import { useEditingStore } from '../store/editing.ts';
 import { useScriptTicksStore } from '../store/scriptTicks.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import ScriptLine from './ScriptLine.vue';
+import { say } from '../say.ts';
 
 /** What the Stage will say, with its seconds: to read, to hear, to change line by line, and to take along as sound and captions. */
 const sheet = useSheetStore();
@@ -24,7 +25,7 @@ const { script, settings, set, clips, prepare, speaks, utteranceFor } = useScrip
 const { busy, act } = useAction();
 const talks: readonly { readonly value: Talk; readonly title: string }[] = TALKS.map((value) => ({
   value,
-  title: value === 'names only' ? 'names and changes' : value,
+  title: value === 'names only' ? say.scriptTab.namesAndChanges : value,
 }));
 const missing = computed(() => script.value.leftOut.filter(({ kind }) => kind === 'cue' || kind === 'name'));
 watch([() => sheet.timeline.segments, settings], prepare, { immediate: true });
@@ -39,7 +40,7 @@ onScopeDispose(() => {
 });
 
 /** Has a line said otherwise in its slot: in other words, not at all, or as it was. */
-function say({ slotId, line }: SilencedLine, instead: string | null): void {
+function put({ slotId, line }: SilencedLine, instead: string | null): void {
   sheet.changeCircuit((circuit) => changeSlot(circuit, slotId, (slot) => withSaidInstead(slot, line, instead)));
 }
 
@@ -81,13 +82,13 @@ const takeTrack = () =>
 <template>
   <div class="script-tab">
     <v-select
-      label="How much is said"
+      :label="say.scriptTab.howMuchIsSaid"
       density="compact"
       :items="[...talks]"
       :model-value="settings.talk"
       @update:model-value="(talk: Talk) => set({ talk })"
     />
-    <p v-if="!script.prompts.length" class="soft">Write a drill, and this shows what will be said.</p>
+    <p v-if="!script.prompts.length" class="soft">{{ say.scriptTab.writeADrill }}</p>
     <ol v-else>
       <ScriptLine
         v-for="prompt in script.prompts"
@@ -96,33 +97,33 @@ const takeTrack = () =>
         :speaks="speaks === true"
         @select="editing.select(prompt.slotId)"
         @hear="hear(prompt)"
-        @say="(instead) => say(prompt, instead)"
+        @say="(instead) => put(prompt, instead)"
       />
     </ol>
     <template v-if="script.silenced.length">
-      <h3>Silenced</h3>
+      <h3>{{ say.scriptTab.silenced }}</h3>
       <ul>
         <li v-for="one in script.silenced" :key="one.slotId + one.line" class="silenced">
           <span class="small soft">{{ one.line }}</span>
-          <v-btn size="small" variant="text" @click="say(one, null)">Say it again</v-btn>
+          <v-btn size="small" variant="text" @click="put(one, null)">{{ say.scriptTab.sayItAgain }}</v-btn>
         </li>
       </ul>
     </template>
     <template v-if="missing.length">
-      <h3>No room for</h3>
+      <h3>{{ say.scriptTab.noRoom }}</h3>
       <ul>
         <li v-for="one in missing" :key="one.slotId + one.text" class="small soft">
-          “{{ one.text }}” in {{ Math.round(one.room) }} s
+          {{ say.scriptTab.inSText(one.text, Math.round(one.room)) }}
         </li>
       </ul>
     </template>
     <p class="acts">
-      <v-btn variant="outlined" size="small" :loading="busy" :disabled="!speaks" @click="takeTrack"
-        >Save as sound</v-btn
-      >
-      <v-btn variant="outlined" size="small" :disabled="!script.prompts.length" @click="takeCaptions"
-        >Save as captions</v-btn
-      >
+      <v-btn variant="outlined" size="small" :loading="busy" :disabled="!speaks" @click="takeTrack">{{
+        say.scriptTab.saveAsSound
+      }}</v-btn>
+      <v-btn variant="outlined" size="small" :disabled="!script.prompts.length" @click="takeCaptions">{{
+        say.scriptTab.saveAsCaptions
+      }}</v-btn>
     </p>
   </div>
 </template>

@@ -4,6 +4,7 @@ import { useStandardsStore } from '../../library/standards.ts';
 import { useAction } from '../../shell/useAction.ts';
 import { capital } from '../../wording/capital.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** Asks what the main session is; of one that nobody knows, what it is most like, and remembers it for the studio. */
 const sheet = useSheetStore();
@@ -32,13 +33,13 @@ async function choose(id: string): Promise<void> {
 
 <template>
   <p v-if="said === ''" class="soft">
-    Say what the main session is, and this shows what the warm-up still lacks for it.
+    {{ say.sessionQuestion.sayWhatTheMain }}
   </p>
   <p v-else>
-    <strong>“{{ said }}”</strong> is new here. What is it most like? It is remembered, and can be changed in the Studio.
+    <strong>{{ say.sessionQuestion.quoted(said) }}</strong> {{ say.sessionQuestion.isNewHereWhat }}
   </p>
   <v-select
-    :label="said === '' ? 'Main session' : 'Most like'"
+    :label="said === '' ? say.sessionQuestion.mainSession : say.sessionQuestion.mostLike"
     :items="items"
     :loading="busy"
     :model-value="null"

@@ -8,6 +8,7 @@ import { useLibraryStore } from '../../library/library.ts';
 import { LATER_TABS } from './laterTabs.ts';
 import MarginNotes from './MarginNotes.vue';
 import { marginNotes } from './marginNotes.ts';
+import { say } from '../say.ts';
 
 const CoverageTab = defineAsyncComponent(LATER_TABS.coverage);
 const EffortTab = defineAsyncComponent(LATER_TABS.effort);
@@ -17,11 +18,11 @@ const PeopleTab = defineAsyncComponent(LATER_TABS.people);
 /** The right margin: notes on the circuit, and what it covers of what the main session needs, and its effort. */
 const library = useLibraryStore();
 const TABS = [
-  { value: 'notes', title: 'Notes' },
-  { value: 'coverage', title: 'Coverage' },
-  { value: 'effort', title: 'Effort' },
-  { value: 'people', title: 'People' },
-  { value: 'script', title: 'Script' },
+  { value: 'notes', title: say.sheetMargin.notes },
+  { value: 'coverage', title: say.sheetMargin.coverage },
+  { value: 'effort', title: say.sheetMargin.effort },
+  { value: 'people', title: say.sheetMargin.people },
+  { value: 'script', title: say.sheetMargin.script },
 ] as const;
 type Tab = (typeof TABS)[number]['value'];
 const tab = ref<Tab>('notes');
@@ -46,7 +47,7 @@ const notes = computed(() => marginNotes(reviewed.value.circuit, reviewed.value.
 </script>
 
 <template>
-  <aside class="side" aria-label="Margin notes">
+  <aside class="side" :aria-label="say.sheetMargin.marginNotes">
     <v-tabs v-model="tab" density="compact" color="primary" grow :show-arrows="false">
       <v-tab v-for="{ value, title } in tabs" :key="value" :value="value" @click="tap(value)"
         >{{ title }} <span v-if="value === 'notes' && notes.length" class="soft count">{{ notes.length }}</span></v-tab

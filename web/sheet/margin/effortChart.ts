@@ -3,6 +3,7 @@ import type { EffortCurve } from '@prompt-spark/core/effort/effortOf';
 import type { ChartData, ChartOptions, Plugin, Scale } from 'chart.js';
 import type { Seconds } from '@prompt-spark/core/units';
 import { clock } from '../../wording/clock.ts';
+import { say } from '../say.ts';
 
 /** The theme's colours a chart is drawn in. */
 export interface Ink {
@@ -21,7 +22,7 @@ const ENDS_AT = [0.45, 0.6] as const;
 /** The curve as lines over seconds: planned effort as steps, the pulse as a band between the eldest and the youngest. */
 export function effortData({ points }: EffortCurve, ink: Ink, withPulse: boolean): ChartData<'line'> {
   const effort = {
-    label: 'planned effort',
+    label: say.effortChart.plannedEffort,
     data: points.map(({ at, effort: y }) => ({ x: at, y })),
     yAxisID: 'effort',
     stepped: true,
@@ -42,7 +43,11 @@ export function effortData({ points }: EffortCurve, ink: Ink, withPulse: boolean
       borderWidth: index === 0 ? 1 : 2,
       pointRadius: 0,
     }) as const;
-  return { datasets: withPulse ? [pulse(0, 'pulse, eldest'), pulse(1, 'pulse, youngest'), effort] : [effort] };
+  return {
+    datasets: withPulse
+      ? [pulse(0, say.effortChart.pulseEldest), pulse(1, say.effortChart.pulseYoungest), effort]
+      : [effort],
+  };
 }
 
 /** Takes no room beside the chart: its labels stand inside. */

@@ -3,6 +3,7 @@ import type { DrillLibrary } from '@prompt-spark/core/drills/library';
 import type { UnreadLine } from '@prompt-spark/core/circuit/circuit';
 import type { Finding, Fix, Severity } from '@prompt-spark/core/review/finding';
 import { nameAsTyped, readLine } from '@prompt-spark/core/whiteboard/lineReader';
+import { say } from '../say.ts';
 
 /** A note in the margin: what is so, what to do about it, where that comes from, and the lines it speaks of. */
 export interface MarginNote {
@@ -49,10 +50,8 @@ function unreadNote(line: UnreadLine, library: DrillLibrary): MarginNote {
   return {
     id: line.id,
     severity: 'warn',
-    title: `“${line.text}” was not read`,
-    words: problem
-      ? 'It is not in the time yet. On its row, pick the drill that it means or make it ours.'
-      : 'It can be read now: enter it again.',
+    title: say.marginNotes.wasNotRead(line.text),
+    words: problem ? say.marginNotes.itIsNot : say.marginNotes.itCanBeRead,
     source: '',
     lineIds: [line.id],
     rewrites: (problem?.nearest ?? []).map((name) => ({ label: name, text: name + line.text.slice(typed.length) })),

@@ -10,6 +10,7 @@ import MinutesField from '../../fields/MinutesField.vue';
 import TextAmount from '../../fields/TextAmount.vue';
 import { phaseName } from '../../wording/phases.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** What a block is: its phase, its rounds and how they follow each other; and where it stands among the others. */
 const { block } = defineProps<{ block: Block }>();
@@ -24,9 +25,9 @@ const turns = computed(() => {
   const slots = block.lines.filter(({ kind }) => kind === 'slot').length;
   const some = Array.from({ length: Math.max(0, slots - 1) }, (_, at) => at + 1);
   return [
-    { value: null, title: 'All of it' },
-    ...some.map((value) => ({ value, title: `${String(value)} of ${String(slots)}, by turns` })),
-    { value: FOR_A_TIME, title: 'What fits' },
+    { value: null, title: say.blockSettings.allOf },
+    ...some.map((value) => ({ value, title: say.blockSettings.ofByTurns(value, slots) })),
+    { value: FOR_A_TIME, title: say.blockSettings.whatFits },
   ];
 });
 const turn = computed(() => (block.pickWithin === null ? block.pick : FOR_A_TIME));
@@ -44,21 +45,21 @@ function change(make: (block: Block) => Block, about: string): void {
 <template>
   <div class="settings">
     <v-select
-      label="Phase"
+      :label="say.blockSettings.phase"
       density="compact"
       :items="phases"
       :model-value="block.phase"
       @update:model-value="(phase: Phase) => change((now) => ({ ...now, phase }), '')"
     />
     <TextAmount
-      label="Rounds"
+      :label="say.blockSettings.rounds"
       unit="count"
       :most="MOST_ROUNDS"
       :model-value="block.rounds"
       @update:model-value="(rounds) => change((now) => ({ ...now, rounds }), `rounds ${block.id}`)"
     />
     <TextAmount
-      label="Rest between rounds"
+      :label="say.blockSettings.restBetweenRounds"
       unit="time"
       single
       :least="0"
@@ -66,7 +67,7 @@ function change(make: (block: Block) => Block, about: string): void {
       @update:model-value="({ high }) => change((now) => ({ ...now, roundRest: high }), `round rest ${block.id}`)"
     />
     <v-select
-      label="Done at a time"
+      :label="say.blockSettings.doneAtATime"
       density="compact"
       :items="turns"
       :model-value="turn"
@@ -75,20 +76,20 @@ function change(make: (block: Block) => Block, about: string): void {
     <MinutesField
       v-if="block.pickWithin !== null"
       class="time"
-      label="In how long"
+      :label="say.blockSettings.inHowLong"
       density="compact"
       :model-value="block.pickWithin"
       @update:model-value="(pickWithin) => change((now) => ({ ...now, pickWithin }), `within ${block.id}`)"
     />
     <div class="checks">
       <v-checkbox
-        label="Stations: all change together"
+        :label="say.blockSettings.stationsAllChangeTogether"
         hide-details
         :model-value="block.stations"
         @update:model-value="(now) => change((old) => ({ ...old, stations: now === true }), '')"
       />
       <v-checkbox
-        label="No gaps: one runs into the next"
+        :label="say.blockSettings.noGapsOneRuns"
         hide-details
         :model-value="block.noGaps"
         @update:model-value="(now) => change((old) => ({ ...old, noGaps: now === true }), '')"
@@ -100,28 +101,28 @@ function change(make: (block: Block) => Block, about: string): void {
         :prepend-icon="mdiArrowUp"
         @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, -1))"
       >
-        Up
+        {{ say.blockSettings.up }}
       </v-btn>
       <v-btn
         variant="text"
         :prepend-icon="mdiArrowDown"
         @click="sheet.changeCircuit((circuit) => carryBlock(circuit, block.id, 1))"
       >
-        Down
+        {{ say.blockSettings.down }}
       </v-btn>
       <v-btn
         variant="text"
         :prepend-icon="mdiContentDuplicate"
         @click="sheet.changeCircuit((circuit) => duplicateBlock(circuit, block.id, newId))"
       >
-        Duplicate
+        {{ say.blockSettings.duplicate }}
       </v-btn>
       <v-btn
         variant="text"
         :prepend-icon="mdiClose"
         @click="sheet.changeCircuit((circuit) => takeOutBlock(circuit, block.id))"
       >
-        Remove block
+        {{ say.blockSettings.removeBlock }}
       </v-btn>
     </div>
   </div>

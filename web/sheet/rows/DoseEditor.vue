@@ -33,6 +33,7 @@ import WrittenField from '../../fields/WrittenField.vue';
 import InHandFields from './InHandFields.vue';
 import RungStepper from './RungStepper.vue';
 import SideExtra from './SideExtra.vue';
+import { say } from '../say.ts';
 
 const RowSwaps = defineAsyncComponent(() => import('./RowSwaps.vue'));
 
@@ -44,9 +45,9 @@ const library = useLibraryStore();
 const swapping = ref(false);
 
 const sides = computed(() => [
-  { value: 'both', title: 'At once' },
-  { value: 'each', title: drill.sideWord === 'way' ? 'Each way' : 'Each side' },
-  { value: 'alternate', title: 'Alternating' },
+  { value: 'both', title: say.doseEditor.atOnce },
+  { value: 'each', title: drill.sideWord === 'way' ? say.doseEditor.eachWay : say.doseEditor.eachSide },
+  { value: 'alternate', title: say.doseEditor.alternating },
 ]);
 const asNamed = computed(() => library.drillOf(slotLine.drillId));
 const opensBlock = computed(() => sheet.laid.circuit.blocks.some(({ lines }) => lines[0]?.id === slotLine.id));
@@ -70,14 +71,14 @@ function changeKind(kind: Dose['kind']): void {
   <div
     class="editor"
     role="group"
-    :aria-label="`How much of ${drill.name}`"
+    :aria-label="say.doseEditor.howMuch(drill.name)"
     @keydown.esc="editing.toggleOpen(slotLine.id)"
   >
     <div class="line">
       <v-btn-toggle
         density="compact"
         mandatory
-        aria-label="Measured in"
+        :aria-label="say.doseEditor.measuredIn"
         :model-value="slotLine.dose.kind"
         @update:model-value="changeKind"
       >
@@ -92,7 +93,7 @@ function changeKind(kind: Dose['kind']): void {
       <v-btn-toggle
         density="compact"
         mandatory
-        aria-label="Sides"
+        :aria-label="say.doseEditor.sides"
         :model-value="slotLine.sides"
         @update:model-value="
           (value: Sides) => change((slot) => ({ ...slot, sides: value, extra: value === 'both' ? null : slot.extra }))
@@ -109,8 +110,8 @@ function changeKind(kind: Dose['kind']): void {
       />
       <WrittenField
         v-if="takesAim(slotLine.dose)"
-        label="Aim for"
-        placeholder="12, or 6/10/15"
+        :label="say.doseEditor.aimFor"
+        :placeholder="say.doseEditor.exampleAim"
         :read="readAimField"
         :write="(aim: Aim | null) => (aim ? writeAim(aim) : '')"
         :model-value="slotLine.aim"
@@ -122,7 +123,7 @@ function changeKind(kind: Dose['kind']): void {
         @change="(extra) => change((slot) => ({ ...slot, extra }), 'extra')"
       />
       <TextAmount
-        label="Sets"
+        :label="say.doseEditor.sets"
         unit="count"
         :most="MOST_SETS"
         :model-value="slotLine.sets"
@@ -130,7 +131,7 @@ function changeKind(kind: Dose['kind']): void {
       />
       <TextAmount
         v-if="slotLine.sets.high > 1 || slotLine.dose.kind === 'lift'"
-        label="Rest between sets"
+        :label="say.doseEditor.restBetweenSets"
         unit="time"
         single
         :least="0"
@@ -138,7 +139,7 @@ function changeKind(kind: Dose['kind']): void {
         @update:model-value="({ high }) => change((slot) => ({ ...slot, setRest: high }), 'set rest')"
       />
       <TextAmount
-        label="Rest after"
+        :label="say.doseEditor.restAfter"
         unit="time"
         single
         :least="0"
@@ -148,12 +149,12 @@ function changeKind(kind: Dose['kind']): void {
       <InHandFields :slot-line="slotLine" @change="(more, field) => change((slot) => ({ ...slot, ...more }), field)" />
     </div>
     <p class="mind small">
-      <strong>Mind:</strong> {{ drill.cautions.join('; ') || 'nothing known' }}.
-      <strong>If {{ drill.fault.seen }}:</strong> {{ drill.fault.fix }}.
+      <strong>{{ say.doseEditor.mind }}</strong> {{ drill.cautions.join('; ') || say.doseEditor.nothingKnown }}.
+      <strong>{{ say.doseEditor.ifSeen(drill.fault.seen) }}</strong> {{ drill.fault.fix }}.
     </p>
     <RowSwaps v-if="swapping" :slot-line="slotLine" @done="swapping = false" />
     <WrittenField
-      label="Your own cue"
+      :label="say.doseEditor.yourOwnCue"
       :placeholder="drill.cues[0]"
       persistent-placeholder
       maxlength="200"
@@ -165,34 +166,40 @@ function changeKind(kind: Dose['kind']): void {
     <div class="line">
       <code class="soft small">{{ written }}</code>
       <span class="acts">
-        <v-btn :prepend-icon="mdiSwapHorizontal" variant="text" :aria-expanded="swapping" @click="swapping = !swapping"
-          >Swap</v-btn
+        <v-btn
+          :prepend-icon="mdiSwapHorizontal"
+          variant="text"
+          :aria-expanded="swapping"
+          @click="swapping = !swapping"
+          >{{ say.doseEditor.swap }}</v-btn
         >
         <v-btn
           v-if="!opensBlock || slotLine.runsOn"
           :prepend-icon="mdiArrowRightThin"
           variant="text"
-          title="No talk before it: the drill above goes straight into this one"
+          :title="say.doseEditor.noTalkBefore"
           :aria-pressed="slotLine.runsOn"
           @click="change((slot) => ({ ...slot, runsOn: !slot.runsOn }))"
-          >{{ slotLine.runsOn ? 'Stop before it' : 'Straight into it' }}</v-btn
+          >{{ slotLine.runsOn ? say.doseEditor.stopBefore : say.doseEditor.straightInto }}</v-btn
         >
         <v-btn
           v-if="!slotLine.runsOn"
           :prepend-icon="mdiHumanGreeting"
           variant="text"
-          title="Leaves time to show it before they do it"
+          :title="say.doseEditor.leavesTimeToShow"
           :aria-pressed="slotLine.shownFirst"
           @click="change((slot) => ({ ...slot, shownFirst: !slot.shownFirst }))"
-          >{{ slotLine.shownFirst ? 'They know it' : 'New to them' }}</v-btn
+          >{{ slotLine.shownFirst ? say.doseEditor.theyKnow : say.doseEditor.newToThem }}</v-btn
         >
         <v-btn :prepend-icon="mdiPinOutline" variant="text" :aria-pressed="slotLine.pinned" @click="change(pinnedOn)">{{
-          slotLine.doseKept ? 'Unpin' : slotLine.pinned ? 'Pin its dose, too' : 'Pin'
+          slotLine.doseKept ? say.doseEditor.unpin : slotLine.pinned ? say.doseEditor.pinItsDoseToo : say.doseEditor.pin
         }}</v-btn>
-        <v-btn :prepend-icon="mdiContentDuplicate" variant="text" @click="editing.duplicate">Duplicate</v-btn>
+        <v-btn :prepend-icon="mdiContentDuplicate" variant="text" @click="editing.duplicate">{{
+          say.doseEditor.duplicate
+        }}</v-btn>
         <v-menu>
           <template #activator="{ props }">
-            <v-btn v-bind="props" variant="text">Move to…</v-btn>
+            <v-btn v-bind="props" variant="text">{{ say.doseEditor.moveTo }}</v-btn>
           </template>
           <v-list>
             <v-list-item
@@ -203,7 +210,9 @@ function changeKind(kind: Dose['kind']): void {
             />
           </v-list>
         </v-menu>
-        <v-btn :prepend-icon="mdiPlaylistRemove" variant="text" @click="editing.takeOut(slotLine.id)">Remove</v-btn>
+        <v-btn :prepend-icon="mdiPlaylistRemove" variant="text" @click="editing.takeOut(slotLine.id)">{{
+          say.doseEditor.remove
+        }}</v-btn>
       </span>
     </div>
   </div>

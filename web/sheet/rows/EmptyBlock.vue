@@ -6,6 +6,7 @@ import { drillsNeeded } from '@prompt-spark/core/coverage/needed';
 import { computed } from 'vue';
 import { useEditingStore } from '../store/editing.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** A block with nothing in it: where to begin, and drills to pick from where it picks what people need. */
 const { block } = defineProps<{ block: Block }>();
@@ -33,16 +34,16 @@ function fill(): void {
       :class="['hole', { here: editing.cursor.blockId === block.id }]"
       @click="editing.enterBlock(block.id)"
     >
-      Nothing here yet: type a line below, or drag a drill in
+      {{ say.emptyBlock.nothingHereYetType }}
     </button>
     <template v-if="block.pickWithin !== null">
       <p v-if="!sheet.session" class="soft small">
-        Say what it is a warm-up for, and drills to pick from can be put in here.
+        {{ say.emptyBlock.sayWhat }}
       </p>
       <v-btn v-else-if="needed.length" variant="tonal" @click="fill">
-        Drills to pick from for {{ sheet.session.name.toLowerCase() }}
+        {{ say.emptyBlock.drillsToPick(sheet.session.name.toLowerCase()) }}
       </v-btn>
-      <p v-else class="soft small">The rest of the circuit prepares {{ sheet.session.name.toLowerCase() }} already.</p>
+      <p v-else class="soft small">{{ say.emptyBlock.restOfTheCircuit(sheet.session.name.toLowerCase()) }}</p>
     </template>
   </div>
 </template>

@@ -7,6 +7,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { useLibraryStore } from '../../library/library.ts';
 import { guessOf } from './guessOf.ts';
 import { useTeaching } from './useTeaching.ts';
+import { say } from '../say.ts';
 
 const MakeItOurs = defineAsyncComponent(() => import('./MakeItOurs.vue'));
 
@@ -22,17 +23,17 @@ const nameOf = ({ drill, rungId }: Named): string =>
 </script>
 
 <template>
-  <div class="guess" role="group" :aria-label="`Is that what you mean by “${slotLine.guess}”?`" @click.stop>
-    <span class="soft said">“{{ slotLine.guess }}”: is that it?</span>
+  <div class="guess" role="group" :aria-label="say.guessBar.isThatWhat(slotLine.guess)" @click.stop>
+    <span class="soft said">{{ say.guessBar.isThat(slotLine.guess) }}</span>
     <v-btn
       v-if="may.guessed"
       size="small"
       density="comfortable"
       variant="tonal"
-      title="y, with the row chosen"
+      :title="say.guessBar.yWithTheRow"
       aria-keyshortcuts="y"
       @click="teaching.yes(slotLine.id, slotLine.guess, may.guessed)"
-      >Yes</v-btn
+      >{{ say.guessBar.yes }}</v-btn
     >
     <v-btn
       v-for="(other, at) in may.others"
@@ -40,14 +41,14 @@ const nameOf = ({ drill, rungId }: Named): string =>
       size="small"
       density="comfortable"
       variant="outlined"
-      :title="`${String(at + 1)}, with the row chosen`"
+      :title="say.guessBar.withTheRowChosen(at + 1)"
       :aria-keyshortcuts="String(at + 1)"
       @click="teaching.means(slotLine.id, slotLine.guess, other)"
       >{{ nameOf(other) }}</v-btn
     >
-    <v-btn size="small" density="comfortable" variant="text" :aria-expanded="making" @click="making = !making"
-      >None of these</v-btn
-    >
+    <v-btn size="small" density="comfortable" variant="text" :aria-expanded="making" @click="making = !making">{{
+      say.guessBar.noneOfThese
+    }}</v-btn>
     <MakeItOurs v-if="making" class="ours" :line-id="slotLine.id" :typed="slotLine.guess" @done="making = false" />
   </div>
 </template>

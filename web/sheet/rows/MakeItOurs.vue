@@ -8,6 +8,7 @@ import { useAction } from '../../shell/useAction.ts';
 import { useEditingStore } from '../store/editing.ts';
 import { ourOwn } from '../../drills/ourOwn.ts';
 import { useTeaching } from './useTeaching.ts';
+import { say } from '../say.ts';
 
 /** A drill that nobody knows yet: said to be another name for one, or made the studio's own after the one that it is most like. */
 const { lineId, typed } = defineProps<{ lineId: string; typed: string }>();
@@ -29,9 +30,9 @@ const drills = computed(() => library.library.drills.map(({ id, name: title }) =
 const sides = ref<Sides>(nearest?.usual.sides ?? 'both');
 const kit = ref<readonly Kit[]>(nearest?.kit ?? []);
 const SIDES: readonly { readonly value: Sides; readonly title: string }[] = [
-  { value: 'both', title: 'At once' },
-  { value: 'each', title: 'Each side' },
-  { value: 'alternate', title: 'Alternating' },
+  { value: 'both', title: say.makeItOurs.atOnce },
+  { value: 'each', title: say.makeItOurs.eachSide },
+  { value: 'alternate', title: say.makeItOurs.alternating },
 ];
 
 function follow(): void {
@@ -59,38 +60,37 @@ async function another(): Promise<void> {
 
 <template>
   <form ref="form" class="ours" :aria-labelledby="heading" @submit.prevent="make">
-    <h3 :id="heading">Make it ours</h3>
+    <h3 :id="heading">{{ say.makeItOurs.makeItOurs }}</h3>
     <div class="fields">
       <v-text-field
         v-model="name"
-        label="Name"
+        :label="say.makeItOurs.name"
         maxlength="80"
-        :rules="[(value: string) => !!value.trim() || 'It needs a name']"
+        :rules="[(value: string) => !!value.trim() || say.makeItOurs.itNeedsAName]"
       />
       <v-autocomplete
         v-model="likeId"
-        label="Like which drill?"
+        :label="say.makeItOurs.likeWhichDrill"
         :items="drills"
         hide-details="auto"
         @update:model-value="follow"
       />
     </div>
     <div class="fields">
-      <v-btn-toggle v-model="sides" density="compact" mandatory aria-label="Sides">
+      <v-btn-toggle v-model="sides" density="compact" mandatory :aria-label="say.makeItOurs.sides">
         <v-btn v-for="side in SIDES" :key="side.value" :value="side.value">{{ side.title }}</v-btn>
       </v-btn-toggle>
-      <v-select v-model="kit" label="Kit" :items="[...KIT]" multiple chips hide-details="auto" />
+      <v-select v-model="kit" :label="say.makeItOurs.kit" :items="[...KIT]" multiple chips hide-details="auto" />
     </div>
     <p class="soft small">
-      It takes the rest from that drill: figure, effort, what it prepares and what it asks. Complete it under Drills
-      when you have time.
+      {{ say.makeItOurs.itTakesTheRest }}
     </p>
     <div class="acts">
-      <v-btn type="submit" :disabled="!like || !name.trim()" :loading="busy">Make it ours</v-btn>
-      <v-btn variant="outlined" :disabled="!like" :loading="teaching.busy.value" @click="another"
-        >Just another name for it</v-btn
-      >
-      <v-btn variant="text" @click="emit('done')">Cancel</v-btn>
+      <v-btn type="submit" :disabled="!like || !name.trim()" :loading="busy">{{ say.makeItOurs.makeItOurs }}</v-btn>
+      <v-btn variant="outlined" :disabled="!like" :loading="teaching.busy.value" @click="another">{{
+        say.makeItOurs.justAnotherName
+      }}</v-btn>
+      <v-btn variant="text" @click="emit('done')">{{ say.makeItOurs.cancel }}</v-btn>
     </div>
   </form>
 </template>

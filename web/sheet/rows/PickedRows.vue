@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { phaseName } from '../../wording/phases.ts';
 import { useEditingStore } from '../store/editing.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** What can be done to several rows at once, once several are picked. */
 const sheet = useSheetStore();
@@ -14,21 +15,32 @@ const blocks = computed(() =>
 </script>
 
 <template>
-  <div class="picked" role="toolbar" aria-label="Picked rows">
-    <strong role="status">{{ editing.acted.size }} rows</strong>
-    <v-btn variant="text" :prepend-icon="mdiPinOutline" @click="editing.toggle('pinned')">Pin</v-btn>
-    <v-btn variant="text" @click="editing.toggle('optional')">Optional</v-btn>
-    <v-btn variant="text" :prepend-icon="mdiContentDuplicate" @click="editing.duplicate">Duplicate</v-btn>
+  <div class="picked" role="toolbar" :aria-label="say.pickedRows.pickedRows">
+    <strong role="status">{{ say.pickedRows.rowsSize(editing.acted.size) }}</strong>
+    <v-btn variant="text" :prepend-icon="mdiPinOutline" @click="editing.toggle('pinned')">{{
+      say.pickedRows.pin
+    }}</v-btn>
+    <v-btn variant="text" @click="editing.toggle('optional')">{{ say.pickedRows.optional }}</v-btn>
+    <v-btn variant="text" :prepend-icon="mdiContentDuplicate" @click="editing.duplicate">{{
+      say.pickedRows.duplicate
+    }}</v-btn>
     <v-select
       class="to"
-      label="Move to"
+      :label="say.pickedRows.moveTo"
       density="compact"
       :items="blocks"
       :model-value="null"
       @update:model-value="(id: string | null) => id && editing.moveTo(id)"
     />
-    <v-btn variant="text" :prepend-icon="mdiPlaylistRemove" @click="editing.takeOut()">Remove</v-btn>
-    <v-btn :icon="mdiClose" variant="text" aria-label="Pick only one" @click="editing.select(editing.selectedId)" />
+    <v-btn variant="text" :prepend-icon="mdiPlaylistRemove" @click="editing.takeOut()">{{
+      say.pickedRows.remove
+    }}</v-btn>
+    <v-btn
+      :icon="mdiClose"
+      variant="text"
+      :aria-label="say.pickedRows.pickOnlyOne"
+      @click="editing.select(editing.selectedId)"
+    />
   </div>
 </template>
 

@@ -9,6 +9,7 @@ import { computed } from 'vue';
 import DrillFigure from '../../figure/DrillFigure.vue';
 import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { say } from '../say.ts';
 
 /** Three things that could be done in this row instead, for everybody: with a figure, and why. */
 const { slotLine } = defineProps<{ slotLine: Slot }>();
@@ -37,7 +38,7 @@ function take({ drill, rung }: (typeof offers.value)[number]): void {
 </script>
 
 <template>
-  <div class="swaps" role="group" aria-label="Swap for">
+  <div class="swaps" role="group" :aria-label="say.rowSwaps.swapFor">
     <button
       v-for="offer in offers"
       :key="`${offer.drill.id} ${offer.rung.id}`"
@@ -51,7 +52,7 @@ function take({ drill, rung }: (typeof offers.value)[number]): void {
         <span class="soft small">{{ offer.why }}</span>
       </span>
     </button>
-    <p v-if="!offers.length" class="soft small">Nothing else in the library does the same job with what is here.</p>
+    <p v-if="!offers.length" class="soft small">{{ say.rowSwaps.nothingElse }}</p>
   </div>
 </template>
 

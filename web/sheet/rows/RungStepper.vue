@@ -2,6 +2,7 @@
 import { mdiChevronDown, mdiChevronUp } from '@mdi/js';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { computed } from 'vue';
+import { say } from '../say.ts';
 
 /** Goes up and down a drill's ladder: easier, as usual, harder. */
 const { drill, rung } = defineProps<{
@@ -16,7 +17,7 @@ const ladder = computed(() => drill.ladder.toSorted((one, other) => one.rung - o
 const at = computed(() => ladder.value.findIndex(({ id, rung: step }) => (rung === '' ? step === 0 : id === rung)));
 const named = computed(() => {
   const now = ladder.value[at.value];
-  return !now || now.rung === 0 ? 'As usual' : now.name;
+  return !now || now.rung === 0 ? say.rungStepper.asUsual : now.name;
 });
 
 function go(by: -1 | 1): void {
@@ -26,12 +27,12 @@ function go(by: -1 | 1): void {
 </script>
 
 <template>
-  <div class="rungs" role="group" aria-label="Easier or harder">
+  <div class="rungs" role="group" :aria-label="say.rungStepper.easierOrHarder">
     <v-btn
       :icon="mdiChevronDown"
       size="small"
       variant="outlined"
-      aria-label="Easier"
+      :aria-label="say.rungStepper.easier"
       :disabled="at <= 0"
       @click="go(-1)"
     />
@@ -40,7 +41,7 @@ function go(by: -1 | 1): void {
       :icon="mdiChevronUp"
       size="small"
       variant="outlined"
-      aria-label="Harder"
+      :aria-label="say.rungStepper.harder"
       :disabled="at >= ladder.length - 1"
       @click="go(1)"
     />

@@ -16,6 +16,7 @@ import EmptyBlock from './EmptyBlock.vue';
 import SlotRow from './SlotRow.vue';
 import UnreadRow from './UnreadRow.vue';
 import { LATER } from '../laterParts.ts';
+import { say } from '../say.ts';
 
 const BlockSettings = defineAsyncComponent(LATER.block);
 
@@ -31,12 +32,18 @@ const waiting = computed(() => new Set(waitingIn(block).map(({ id }) => id)));
 const ofThem = computed(() => waiting.value.size + slotsOf(block).length);
 const repeats = computed(() => block.rounds.high > 1);
 const summary = computed(() => {
-  const rest = block.roundRest ? ` · ${block.roundRest} s between` : '';
-  const rounds = repeats.value ? `${rangeWords(block.rounds)} rounds${rest}` : 'once';
-  const some = waiting.value.size > 0 ? `${String(block.pick)} of these ${String(ofThem.value)}` : '';
-  const within = block.pickWithin === null ? '' : `${clock(block.pickWithin)} for `;
-  const turns = some ? `${within}${some}, by turns` : within && `${within}these`;
-  return [turns, block.stations ? 'stations' : '', block.noGaps ? 'no gaps' : '', rounds].filter(Boolean).join(' · ');
+  const { pick, pickWithin, roundRest, rounds, stations, noGaps } = block;
+  const within = pickWithin === null ? null : clock(pickWithin);
+  return [
+    waiting.value.size > 0
+      ? say.sheetBlock.byTurns(pick ?? 0, ofThem.value, within)
+      : within && say.sheetBlock.these(within),
+    stations && say.sheetBlock.stations,
+    noGaps && say.sheetBlock.noGaps,
+    repeats.value ? say.sheetBlock.rounds(rangeWords(rounds), roundRest) : say.sheetBlock.once,
+  ]
+    .filter(Boolean)
+    .join(' · ');
 });
 
 /** Carries the dragged row to where it was dropped, or puts the dragged drill in there. */
@@ -68,7 +75,7 @@ function dragged({ item }: DraggableEvent): { lineId: string | undefined; drillI
       <h2>{{ phaseName(block.phase) }}</h2>
       <span class="plainly soft small">{{ phasePlainly(block.phase) }}</span>
       <button type="button" :class="['rounds', { repeats }]" :aria-expanded="changing" @click="changing = !changing">
-        {{ summary }}<span class="visually-hidden">, change the {{ phaseName(block.phase) }} block</span>
+        {{ summary }}<span class="visually-hidden">{{ say.sheetBlock.changeTheBlock(phaseName(block.phase)) }}</span>
       </button>
     </header>
     <BlockSettings v-if="changing" :block="block" />

@@ -9,6 +9,7 @@ import { useEditingStore } from '../store/editing.ts';
 import { useSheetStore } from '../store/sheet.ts';
 import SheetBlock from './SheetBlock.vue';
 import UnreadRow from './UnreadRow.vue';
+import { say } from '../say.ts';
 
 /** The sheet itself, read from top to bottom like a script. */
 const sheet = useSheetStore();
@@ -63,19 +64,14 @@ watch(
       <SheetBlock v-for="block in blocks" :key="`${block.id} ${editing.drops}`" :block="block" />
     </VueDraggable>
     <div v-if="!circuit.blocks.length" class="empty">
-      <h2>Write it as you would on the board</h2>
+      <h2>{{ say.sheetRows.writeIt }}</h2>
       <p class="soft">
-        Type below, one drill a line: its name and how much. A phase starts a block. Or drag drills from the drawer.
+        {{ say.sheetRows.typeBelowOneDrill }}
       </p>
-      <pre>
-raise
-skipping rope 60s rest 10s
-mobilise 2 rounds rest 20s
-lateral lunge 8-10/side alt
-glute bridge 10 @2-1-2</pre>
+      <pre>{{ say.sheetRows.example.join('\n') }}</pre>
     </div>
     <div v-if="blocks.length === circuit.blocks.length" class="add">
-      <span class="soft small">New block:</span>
+      <span class="soft small">{{ say.sheetRows.newBlock }}</span>
       <button v-for="phase in PHASES" :key="phase" type="button" :title="phasePlainly(phase)" @click="addBlock(phase)">
         {{ phaseName(phase) }}
       </button>

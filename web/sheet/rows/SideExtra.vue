@@ -2,15 +2,16 @@
 import type { Extra } from '@prompt-spark/core/dose/dose';
 import { just, type Range } from '@prompt-spark/core/units';
 import TextAmount from '../../fields/TextAmount.vue';
+import { say } from '../say.ts';
 
 /** More on one side, the stiffer or weaker. */
 const { extra } = defineProps<{ extra: Extra | null }>();
 const emit = defineEmits<{ change: [extra: Extra | null] }>();
 
 const SIDES = [
-  { value: null, title: 'Even' },
-  { value: 'left', title: 'More left' },
-  { value: 'right', title: 'More right' },
+  { value: null, title: say.sideExtra.even },
+  { value: 'left', title: say.sideExtra.moreLeft },
+  { value: 'right', title: say.sideExtra.moreRight },
 ] as const;
 
 function setSide(side: Extra['side'] | null): void {
@@ -23,10 +24,15 @@ function setMore({ high }: Range): void {
 </script>
 
 <template>
-  <v-select label="Left and right" :items="SIDES" :model-value="extra?.side ?? null" @update:model-value="setSide" />
+  <v-select
+    :label="say.sideExtra.leftAndRight"
+    :items="SIDES"
+    :model-value="extra?.side ?? null"
+    @update:model-value="setSide"
+  />
   <TextAmount
     v-if="extra"
-    label="How many more"
+    :label="say.sideExtra.howManyMore"
     unit="count"
     single
     :model-value="just(extra.more)"

@@ -17,6 +17,7 @@ import { useLibraryStore } from '../../library/library.ts';
 import DrillFigure from '../../figure/DrillFigure.vue';
 import { TRACK_WORDS, trackWords } from '../../wording/trackWords.ts';
 import SlotClock from './SlotClock.vue';
+import { say } from '../say.ts';
 
 const GuessBar = defineAsyncComponent(() => import('./GuessBar.vue'));
 const DoseEditor = defineAsyncComponent(() => import('./DoseEditor.vue'));
@@ -42,7 +43,7 @@ const selected = computed(() => editing.selectedId === slotLine.id);
 const picked = computed(() => editing.acted.size > 1 && editing.acted.has(slotLine.id));
 const open = computed(() => editing.openId === slotLine.id);
 const words = computed(() =>
-  drill.value ? doseWords(slotLine, drill.value, floor, plates) : 'This drill is not in the library any more',
+  drill.value ? doseWords(slotLine, drill.value, floor, plates) : say.slotRow.thisDrillIsNot,
 );
 const shape = computed(() => {
   const whole = work + hidden;
@@ -90,18 +91,18 @@ function press(event: MouseEvent): void {
         :aspect="1.15"
       />
       <button type="button" class="what" :aria-expanded="open" @click.stop="press">
-        <span v-if="slotLine.runsOn" class="soft small">straight into</span>
+        <span v-if="slotLine.runsOn" class="soft small">{{ say.slotRow.straightInto }}</span>
         <span class="name">
           {{ drill?.name ?? slotLine.drillId }}
           <v-icon
             v-if="slotLine.pinned"
             :icon="mdiPinOutline"
             size="16"
-            :aria-label="slotLine.doseKept ? 'pinned with its dose' : 'pinned'"
+            :aria-label="slotLine.doseKept ? say.slotRow.pinnedWithItsDose : say.slotRow.pinned"
           />
-          <span v-if="slotLine.doseKept" class="soft small" aria-hidden="true">with its dose</span>
-          <span v-if="slotLine.optional" class="soft small">optional</span>
-          <span v-if="slotLine.shownFirst" class="soft small">new: show it first</span>
+          <span v-if="slotLine.doseKept" class="soft small" aria-hidden="true">{{ say.slotRow.withItsDose }}</span>
+          <span v-if="slotLine.optional" class="soft small">{{ say.slotRow.optional }}</span>
+          <span v-if="slotLine.shownFirst" class="soft small">{{ say.slotRow.newShowItFirst }}</span>
         </span>
         <span class="soft dose">{{ words }}</span>
       </button>
@@ -112,14 +113,14 @@ function press(event: MouseEvent): void {
         </span>
       </span>
       <span v-if="selected && drill" class="steps">
-        <button type="button" :aria-label="`Less of ${drill.name}`" @click.stop="step(-1)">
+        <button type="button" :aria-label="say.slotRow.lessOfDrill(drill.name)" @click.stop="step(-1)">
           <v-icon :icon="mdiMinus" size="18" />
         </button>
-        <button type="button" :aria-label="`More of ${drill.name}`" @click.stop="step(1)">
+        <button type="button" :aria-label="say.slotRow.moreOfDrill(drill.name)" @click.stop="step(1)">
           <v-icon :icon="mdiPlus" size="18" />
         </button>
       </span>
-      <span v-if="waits" class="time soft small">another time</span>
+      <span v-if="waits" class="time soft small">{{ say.slotRow.anotherTime }}</span>
       <span v-else class="time">
         <span class="clock">{{ clock(work) }}</span>
         <span class="soft small">+{{ Math.round(hidden) }}</span>

@@ -6,6 +6,7 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useLibraryStore } from '../../library/library.ts';
 import { useEditingStore } from '../store/editing.ts';
 import { useTeaching } from './useTeaching.ts';
+import { say } from '../say.ts';
 
 const MakeItOurs = defineAsyncComponent(() => import('./MakeItOurs.vue'));
 
@@ -24,7 +25,7 @@ watch(
 const perhaps = computed(() => mayMean(line.text, library.library, 3));
 
 function rewrite(): void {
-  trouble.value = editing.rewrite(line.id, text.value) ? 'Still not read. Pick what you mean, or make it ours.' : '';
+  trouble.value = editing.rewrite(line.id, text.value) ? say.unreadRow.stillNotReadPick : '';
 }
 </script>
 
@@ -32,10 +33,15 @@ function rewrite(): void {
   <li class="unread" :data-line="line.id" :tabindex="editing.selectedId === line.id ? 0 : -1">
     <v-icon :icon="mdiAlertOutline" size="20" class="mark" />
     <div class="body">
-      <input v-model="text" aria-label="A line that was not read" @change="rewrite" @focus="editing.select(line.id)" />
+      <input
+        v-model="text"
+        :aria-label="say.unreadRow.lineThatWasNot"
+        @change="rewrite"
+        @focus="editing.select(line.id)"
+      />
       <p v-if="trouble" class="small trouble" role="alert">{{ trouble }}</p>
       <p class="ways">
-        <span class="soft small">Not read. It is not in the time yet.</span>
+        <span class="soft small">{{ say.unreadRow.notRead }}</span>
         <v-btn
           v-for="{ drill, rungId } in perhaps"
           :key="drill.id"
@@ -44,7 +50,9 @@ function rewrite(): void {
           @click="teaching.means(line.id, line.text, { drill, rungId })"
           >{{ drill.name }}</v-btn
         >
-        <v-btn size="small" variant="tonal" :aria-expanded="making" @click="making = !making">Make it ours</v-btn>
+        <v-btn size="small" variant="tonal" :aria-expanded="making" @click="making = !making">{{
+          say.unreadRow.makeItOurs
+        }}</v-btn>
       </p>
       <MakeItOurs v-if="making" :line-id="line.id" :typed="line.text" @done="making = false" />
     </div>
@@ -52,7 +60,7 @@ function rewrite(): void {
       :icon="mdiClose"
       variant="text"
       size="small"
-      aria-label="Remove this line"
+      :aria-label="say.unreadRow.removeThisLine"
       @click="editing.takeOut(line.id)"
     />
   </li>

@@ -25,6 +25,7 @@ import { computed, ref } from 'vue';
 import { useLibraryStore } from '../../library/library.ts';
 import { useStandardsStore } from '../../library/standards.ts';
 import { useSheetStore } from './sheet.ts';
+import { say } from '../say.ts';
 
 /** What a whiteboard line would do if it were entered now. */
 export interface Preview {
@@ -152,7 +153,7 @@ export const useEditingStore = defineStore('editing', () => {
    * are not entered at all: what is wrong is given back.
    */
   function enterAll(text: string): string | undefined {
-    const tooMuch = `That is more than one circuit: expected at most ${MOST_LINES} lines in ${MOST_BLOCKS} blocks.`;
+    const tooMuch = say.editing.thatIsMoreThan(MOST_LINES, MOST_BLOCKS);
     const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
     if (lines.length > MOST_BOARD_LINES) return tooMuch;
     const start: Written = { circuit: sheet.circuit, cursor: cursor.value };
@@ -186,7 +187,7 @@ export const useEditingStore = defineStore('editing', () => {
     if (line.kind === 'problem') return line.problem;
     const before = cursorBefore(sheet.circuit, lineId);
     if (line.kind === 'rest' && before.lineId === '')
-      return { line: 1, column: 1, text, expected: 'a drill before the rest', unknown: false, nearest: [] };
+      return { line: 1, column: 1, text, expected: say.editing.drillBeforeTheRest, unknown: false, nearest: [] };
     if (line.kind === 'slot') sheet.changeCircuit((circuit) => replaceLine(circuit, lineId, [line.slot, ...line.then]));
     else {
       // A rest belongs to the drill before the line that said so.

@@ -1,0 +1,4 @@
+import { door } from '../wording/english/door.ts';
+import { inLanguage } from '../wording/language.ts';
+
+export const say = inLanguage('door', door);

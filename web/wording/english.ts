@@ -1,0 +1,56 @@
+import type { api } from './english/api.ts';
+import type { bin } from './english/bin.ts';
+import type { circuits } from './english/circuits.ts';
+import type { door } from './english/door.ts';
+import type { drills } from './english/drills.ts';
+import type { fields } from './english/fields.ts';
+import type { fit } from './english/fit.ts';
+import type { fuse } from './english/fuse.ts';
+import type { groups } from './english/groups.ts';
+import type { late } from './english/late.ts';
+import type { loading } from './english/loading.ts';
+import type { log } from './english/log.ts';
+import type { measures } from './english/measures.ts';
+import type { offline } from './english/offline.ts';
+import type { people } from './english/people.ts';
+import type { person } from './english/person.ts';
+import type { schedule } from './english/schedule.ts';
+import type { sheet } from './english/sheet.ts';
+import type { shell } from './english/shell.ts';
+import type { sound } from './english/sound.ts';
+import type { stage } from './english/stage.ts';
+import type { studio } from './english/studio.ts';
+import type { swaps } from './english/swaps.ts';
+import type { today } from './english/today.ts';
+import type { wording } from './english/wording.ts';
+import type { workers } from './english/workers.ts';
+
+/** What the pages say, room by room: the shape that every language has. */
+export interface English {
+  readonly api: typeof api;
+  readonly bin: typeof bin;
+  readonly circuits: typeof circuits;
+  readonly door: typeof door;
+  readonly drills: typeof drills;
+  readonly fields: typeof fields;
+  readonly fit: typeof fit;
+  readonly fuse: typeof fuse;
+  readonly groups: typeof groups;
+  readonly late: typeof late;
+  readonly loading: typeof loading;
+  readonly log: typeof log;
+  readonly measures: typeof measures;
+  readonly offline: typeof offline;
+  readonly people: typeof people;
+  readonly person: typeof person;
+  readonly schedule: typeof schedule;
+  readonly sheet: typeof sheet;
+  readonly shell: typeof shell;
+  readonly sound: typeof sound;
+  readonly stage: typeof stage;
+  readonly studio: typeof studio;
+  readonly swaps: typeof swaps;
+  readonly today: typeof today;
+  readonly wording: typeof wording;
+  readonly workers: typeof workers;
+}

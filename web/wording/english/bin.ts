@@ -1,0 +1,21 @@
+/** What the pages of this room say, part by part. */
+export const bin = {
+  binPage: {
+    bin: 'Bin',
+    findByTitle: 'Find by title or name',
+    whatWasRemovedStays: (binDays: number) =>
+      `What was removed stays here for ${binDays} days, then it is deleted for good.`,
+    removedDay: (day: string, takenOutAt: string) => `removed ${day}, ${takenOutAt}`,
+    restoreEntry: (entry: string) => `Restore ${entry}`,
+    restore: 'Restore',
+    nothingRemovedMatches: (wanted: string) => `Nothing removed matches “${wanted}”.`,
+    binIsEmpty: 'The bin is empty.',
+    circuit: 'Circuit',
+    drill: 'Drill',
+    session: 'Session',
+    logEntry: 'Log entry',
+    person: 'Person',
+    atKinds: (kinds: string, day: string, at: string) => `${kinds}, ${day} at ${at}`,
+    restoredEntry: (entry: string) => `“${entry}” restored.`,
+  },
+};

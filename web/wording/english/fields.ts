@@ -1,0 +1,97 @@
+/** What the pages of this room say, part by part. */
+export const fields = {
+  csvFile: {
+    importOrExport: 'Import or export',
+    importAFile: 'Import a file',
+    csvFile: 'CSV file',
+    cancel: 'Cancel',
+    addedAlreadyHere: (added: number, same: number) => `${added} added, ${same} already here.`,
+    nothingWasImported: (problems: number, more: boolean) =>
+      `Nothing was imported. ${problems}${more ? ' or more' : ''} thing${problems === 1 ? '' : 's'} to fix:`,
+    line: (line: number, message: string) => `Line ${line}: ${message}`,
+    fileCouldNot: 'The file could not be made.',
+    fileCouldNotBeTaken: 'The file could not be taken in.',
+  },
+  distanceAmounts: {
+    oneLength: 'One length',
+    measuredIn: 'Measured in',
+    lengths: 'Lengths',
+    pace: 'Pace',
+    paceIn: 'Pace in',
+    ofThePace: '% of the pace',
+    oneStep: 'One step',
+    n6In: '6 in',
+    sitesLane: 'the site’s lane',
+    lap: 'a lap',
+    examplePercents: '50/75/100',
+  },
+  doseAmounts: {
+    fromTo: 'From – to',
+    for: 'For',
+    reps: 'Reps',
+    tempo: 'Tempo',
+    holds: 'Holds',
+    heldFor: 'Held for',
+    positions: 'Positions',
+    movingIn: 'Moving in',
+    exampleTempo: '3s or 2-1-2',
+  },
+  doseKinds: {
+    seconds: 'Seconds',
+    reps: 'Reps',
+    holds: 'Holds',
+    distance: 'Distance',
+    ramp: 'Ramp',
+    byFeel: 'By feel',
+    lift: 'Lift',
+  },
+  formTrouble: {
+    fixThisThenSave: 'Fix this, then save:',
+  },
+  liftAmounts: {
+    workingLoad: 'Working load',
+    in: 'In',
+    workingReps: 'Working reps',
+    setsOnTheWay: 'Sets on the way up',
+    exampleSets: '40%x8 55%x5 70%x3 85%x2',
+  },
+  minutesField: {
+    lessLabel: (label: string) => `${label}: less`,
+    moreLabel: (label: string) => `${label}: more`,
+    exampleTime: '8:00',
+  },
+  numberField: {
+    expectedANumber: (least: number, most: number) => `Expected a number from ${least} to ${most}`,
+  },
+  rampAmounts: {
+    from: 'From',
+    to: 'To',
+    in: 'In',
+    grade: 'Grade, %',
+    fromGrade: 'From grade, %',
+    toGrade: 'To grade, %',
+    steps: 'Steps',
+    eachForS: 'Each for, s',
+    exampleSeconds: '60, or 90/60/60/45',
+  },
+  textAmount: {
+    s: 's',
+  },
+  timeField: {
+    onAClock: (label: string) => `${label}: on a clock`,
+    expectedATimeSuch: (minute: string) => `Expected a time, such as ${minute}`,
+  },
+  timeLeft: {
+    minutesLeft: 'Minutes left',
+    or: 'or',
+    finishBy: 'Finish by',
+    expectedATimeSuch: 'Expected a time, such as 18:15',
+  },
+  useForm: {
+    somethingTypedHereCannot: 'Something typed here cannot be read: the note under its field says what was expected.',
+  },
+  useImport: {
+    readingTheFile: 'Reading the file …',
+    ofTaken: (done: number, total: number) => `${done} of ${total} taken in …`,
+  },
+};

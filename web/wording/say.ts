@@ -1,0 +1,4 @@
+import { wording } from '../wording/english/wording.ts';
+import { inLanguage } from '../wording/language.ts';
+
+export const say = inLanguage('wording', wording);

@@ -74,10 +74,10 @@ describe('the better order of a block', () => {
           expect(allowed.length === 0 || readyIn(circuit) - best < 4).toBe(true);
           return;
         }
-        if (found.fix?.change.kind !== 'order') throw new Error('The order is not offered.');
-        const after = readyIn(put(found.fix.change.orders[0]?.lineIds ?? []));
+        if (found.fix?.kind !== 'order') throw new Error('The order is not offered.');
+        const after = readyIn(put(found.fix.orders[0]?.lineIds ?? []));
         expect(after).toBe(best);
-        expect(found.title).toBe(`${String(readyIn(circuit) - after)} s less getting up, down and about`);
+        expect(found.facts).toMatchObject({ saves: readyIn(circuit) - after });
         offered += 1;
       }),
       { numRuns: 300 },
@@ -119,7 +119,7 @@ describe('the better order of two blocks', () => {
             slotIds[0] === first?.id &&
             slotIds.length === one.block.lines.length + other.block.lines.length,
         );
-        if (found?.fix?.change.kind !== 'order') return;
+        if (found?.fix?.kind !== 'order') return;
         const every = one.allowed.flatMap((order) =>
           other.allowed.map((after) =>
             fixed(
@@ -135,9 +135,9 @@ describe('the better order of two blocks', () => {
             ),
           ),
         );
-        const after = readyIn(fixed(circuit, found.fix.change, library));
+        const after = readyIn(fixed(circuit, found.fix, library));
         expect(after).toBe(Math.min(...every.map(readyIn)));
-        expect(found.title).toBe(`${String(readyIn(circuit) - after)} s less getting up, down and about`);
+        expect(found.facts).toMatchObject({ saves: readyIn(circuit) - after });
         offered += 1;
       }),
       { numRuns: 400 },

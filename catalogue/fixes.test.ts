@@ -47,12 +47,12 @@ function occasionBy([approachId, sessionId]: readonly [string, string]): Occasio
 
 const rank = ({ severity }: Finding) => severityRank(severity);
 const idOf = ({ rule, slotIds }: Finding) => `${rule} ${slotIds.toSorted().join(' ')}`;
-const told = (finding: Finding) => `${finding.severity} ${finding.rule}: ${finding.title}`;
+const told = (finding: Finding) => `${finding.severity} ${finding.rule} ${JSON.stringify(finding.facts)}`;
 
 /** What floating-point sums of the same seconds may differ by. */
 const DUST = 1e-6;
 const changesOrder = ({ fix }: Finding): boolean =>
-  fix !== undefined && ['before', 'order', 'block order'].includes(fix.change.kind);
+  fix !== undefined && ['before', 'order', 'block order'].includes(fix.kind);
 
 /** Findings of a rule that are at least so grave. */
 const graveOf = (findings: readonly Finding[], of: string, atLeast: number) =>
@@ -72,7 +72,7 @@ function offers(text: string, occasion: Occasion): readonly Offer[] {
   const before = reviewCircuit(circuit, occasion);
   return before.flatMap((mended): readonly Offer[] => {
     if (!mended.fix) return [];
-    const changed = fixed(circuit, mended.fix.change, library);
+    const changed = fixed(circuit, mended.fix, library);
     return [{ before, after: reviewCircuit(changed, occasion), mended, circuit, changed }];
   });
 }
@@ -85,7 +85,10 @@ describe('one length more', () => {
     const { circuit } = readWhiteboard(AT_THE_BRINK, library);
     const odd = reviewCircuit(circuit, occasion).find(({ rule }) => rule === 'odd-lengths');
     expect(odd?.fix).toBeUndefined();
-    expect(odd?.words).toContain('something worse here: 51 jumps and landings');
+    expect(odd?.keptBack?.why).toMatchObject({
+      kind: 'worse',
+      finding: { rule: 'many-landings', facts: { landings: 51 } },
+    });
   });
 });
 
@@ -134,7 +137,7 @@ describe('whatever the board, a fix that is offered', () => {
         const late = kept.some(({ rule }) => rule === 'over-time');
         kept.forEach((finding, at) => {
           if (!finding.fix) return;
-          const changed = fixed(circuit, finding.fix.change, library);
+          const changed = fixed(circuit, finding.fix, library);
           const after = reviewCircuit(changed, occasion);
           const mayNotGrow = late || changesOrder(finding);
           const longer = mayNotGrow && timeCircuit(changed, occasion).total.plan > timeline.total.plan + DUST;

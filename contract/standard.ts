@@ -3,7 +3,7 @@ import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import type { Measure } from '@prompt-spark/core/measures/measure';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { TARGETS, type Target } from '@prompt-spark/core/drills/target';
-import { RULE_IDS } from '@prompt-spark/core/review/rules';
+import { RULE_IDS } from '@prompt-spark/core/review/facts';
 import type { TradeTimes } from '@prompt-spark/core/occasion/trade';
 import Joi from 'joi';
 import { liftStepsSchema } from './dose.ts';

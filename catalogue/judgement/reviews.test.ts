@@ -3,7 +3,7 @@ import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
 import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
-import { RULE_IDS } from '@prompt-spark/core/review/rules';
+import { RULE_IDS } from '@prompt-spark/core/review/facts';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import { describe, expect, it } from 'vitest';
 import { catalogue } from '../index.ts';

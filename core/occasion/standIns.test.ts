@@ -39,12 +39,12 @@ describe('kit that stands in for what a site lacks', () => {
 
   it('is not missed, where what nothing stands in for is', () => {
     const { circuit } = readWhiteboard('people: 6\nactivate\nbanded 30s', library);
-    const titles = (site = ANYWHERE) =>
+    const missed = (site = ANYWHERE) =>
       reviewCircuit(circuit, occasionOf({ library, site }))
-        .filter(({ rule }) => rule === 'too-few-things')
-        .map(({ title }) => title);
-    expect(titles()).toEqual([]);
-    expect(titles(longBands)).toEqual([]);
-    expect(titles(bareSite())).toEqual(['No loop bands here']);
+        .filter((finding) => finding.rule === 'too-few-things')
+        .map(({ facts }) => `${facts.kit}: ${facts.there}`);
+    expect(missed()).toEqual([]);
+    expect(missed(longBands)).toEqual([]);
+    expect(missed(bareSite())).toEqual(['loop band: 0']);
   });
 });

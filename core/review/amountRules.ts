@@ -1,5 +1,4 @@
 import { remembered } from '../remembered.ts';
-import { clockWords } from '../clockWords.ts';
 import { countAt, type Seconds } from '../units.ts';
 import { slotWork } from '../coverage/coverageOf.ts';
 import { workSecondsOneSide } from '../dose/workSeconds.ts';
@@ -7,16 +6,7 @@ import { isRaising, mainTarget } from '../drills/kinds.ts';
 import { demandOf } from '../drills/demand.ts';
 import { baseOf, type Drill } from '../drills/drill.ts';
 import { drillIn } from '../drills/onRung.ts';
-import {
-  NSCA,
-  TRADE,
-  type Finding,
-  type GraveRule,
-  type Laid,
-  type Note,
-  type NoteRule,
-  type Placed,
-} from './finding.ts';
+import { type Finding, type GraveRule, type Laid, type Note, type NoteRule, type Placed } from './finding.ts';
 
 /**
  * Landings on the feet in one warm-up from which on it is a training of its own: half of what a beginner is given in a whole
@@ -63,9 +53,8 @@ export const manyLandings: GraveRule = ({ placed, floor }) => {
       rule: 'many-landings',
       severity: 'warn',
       slotIds: jumping.map(({ slot }) => slot.id),
-      title: `${String(landings)} jumps and landings`,
-      words: `Up to ${String(MOST_LANDINGS)} warm people up; more is a training of its own. Fewer repetitions, or one drill less.`,
-      source: NSCA,
+      facts: { landings, most: MOST_LANDINGS },
+      source: 'nsca',
     },
   ];
 };
@@ -88,9 +77,8 @@ export const tiring: GraveRule = (laid) => {
       rule: 'tiring',
       severity: 'warn',
       slotIds: hard.map(({ slot }) => slot.id),
-      title: `${clockWords(seconds)} of hard work before the session`,
-      words: 'Each may be right by itself; together they tire. Shorten some, or take easier versions.',
-      source: TRADE,
+      facts: { seconds },
+      source: 'trade',
     },
   ];
 };
@@ -118,9 +106,8 @@ export const manyNeckMoves: NoteRule = ({ placed, floor }) => {
       rule: 'many-neck-moves',
       severity: 'note',
       slotIds: neck.map(({ slot }) => slot.id),
-      title: `${String(moves)} moves of the neck`,
-      words: 'A few slow ones each way are enough: the neck tires and gets dizzy.',
-      source: TRADE,
+      facts: { moves },
+      source: 'trade',
     },
   ];
 };
@@ -140,9 +127,8 @@ export const sameInARow: NoteRule = ({ placed }) => {
       rule: 'same-in-a-row',
       severity: 'note',
       slotIds: own.map(({ slot }) => slot.id),
-      title: `${String(own.length)} drills in a row for the ${part}`,
-      words: 'It tires before the session: put something else between, or leave one out.',
-      source: TRADE,
+      facts: { drills: own.length, part },
+      source: 'trade',
     }));
 };
 
@@ -158,18 +144,17 @@ export const steepClimb: GraveRule = ({ placed }) =>
     const first = percents[0] ?? 0;
     const at = percents.findIndex((percent, index) => percent - (percents[index - 1] ?? percent) > MOST_JUMP_PERCENT);
     if (first <= MOST_FIRST_PERCENT && at < 0) return [];
-    const title =
+    const jump =
       first > MOST_FIRST_PERCENT
-        ? `${drill.name} begin at ${String(first)} %`
-        : `${drill.name} go from ${String(percents[at - 1])} to ${String(percents[at])} % at once`;
+        ? { from: null, to: first }
+        : { from: percents[at - 1] ?? null, to: percents[at] ?? 0 };
     return [
       {
         rule: 'steep-climb',
         severity: 'warn',
         slotIds: [slot.id],
-        title,
-        words: `Begin at ${String(MOST_FIRST_PERCENT)} % at most, and add up to ${String(MOST_JUMP_PERCENT)} points a set.`,
-        source: TRADE,
+        facts: { drill: drill.name, ...jump, mostFirst: MOST_FIRST_PERCENT, mostJump: MOST_JUMP_PERCENT },
+        source: 'trade',
       },
     ];
   });
@@ -187,9 +172,8 @@ export const shortRaise: NoteRule = ({ timeline: { segments, total }, occasion: 
       rule: 'short-raise',
       severity: 'note',
       slotIds: [],
-      title: `${String(Math.round(raised))} s of raising in ${String(Math.round(total.plan / 60))} minutes`,
-      words: `${approach.name} gives it about ${String(Math.round(usual / 10) * 10)} s: a little longer, or one more drill that raises.`,
-      source: TRADE,
+      facts: { raised, of: total.plan, approach: approach.name, usual },
+      source: 'trade',
     },
   ];
 };

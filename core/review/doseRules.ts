@@ -3,18 +3,7 @@ import { countAt, just, type Seconds } from '../units.ts';
 import { holdCaps } from '../approach/holdCaps.ts';
 import type { Floor } from '../dose/distance.ts';
 import type { Dose } from '../dose/dose.ts';
-import { clockWords } from '../clockWords.ts';
-import {
-  BEHM,
-  TRADE,
-  type Finding,
-  type GraveRule,
-  type Laid,
-  type Note,
-  type NoteRule,
-  type Placed,
-} from './finding.ts';
-import { targetWords } from '../drills/targetWords.ts';
+import { type Finding, type GraveRule, type Laid, type Note, type NoteRule, type Placed } from './finding.ts';
 import { isRolling, isStaticHold, mainTarget } from '../drills/kinds.ts';
 import { isOverTime } from './timeRules.ts';
 
@@ -30,7 +19,7 @@ const timed = (seconds: Seconds): Dose => ({ kind: 'time', seconds: just(seconds
 export const longHold: GraveRule = ({ placed, floor, occasion: { approach, session } }) => {
   const caps = holdCaps(approach, session);
   if (!caps) return [];
-  const before = session?.holds === 'short' ? session.name.toLowerCase() : 'training';
+  const before = session?.holds === 'short' ? session.name : null;
   const held = placed.filter(({ drill }) => isStaticHold(drill));
   const groups = new Map<string, Placed[]>();
   for (const one of held) {
@@ -50,14 +39,9 @@ export const longHold: GraveRule = ({ placed, floor, occasion: { approach, sessi
         rule: 'long-hold',
         severity: stop ? 'stop' : 'warn',
         slotIds: group.map(({ slot }) => slot.id),
-        title: `${seconds} s held for ${target ? targetWords(target) : 'one muscle'}`,
-        words: stop
-          ? `From ${caps.stop} s a muscle, holds before ${before} take strength away. Keep them to ${caps.warn} s.`
-          : `Keep holds before ${before} to ${caps.warn} s a muscle.`,
-        source: BEHM,
-        ...(longest && each >= 5
-          ? { fix: { label: `Hold ${each} s`, change: { kind: 'dose', slotId: longest.slot.id, dose: timed(each) } } }
-          : {}),
+        facts: { seconds, target: target ?? null, before, most: caps.warn, weakensFrom: stop ? caps.stop : null },
+        source: 'behm',
+        ...(longest && each >= 5 ? { fix: { kind: 'dose', slotId: longest.slot.id, dose: timed(each) } } : {}),
       },
     ];
   });
@@ -81,12 +65,9 @@ export const longRolling: NoteRule = ({
         rule: 'long-roll',
         severity: 'note',
         slotIds: [one.slot.id],
-        title: `${seconds} s of rolling on one area`,
-        words: `${caps.rollArea} s an area are enough before training.`,
-        source: TRADE,
-        ...(each >= 5
-          ? { fix: { label: `Roll ${each} s`, change: { kind: 'dose', slotId: one.slot.id, dose: timed(each) } } }
-          : {}),
+        facts: { seconds, enough: caps.rollArea },
+        source: 'trade',
+        ...(each >= 5 ? { fix: { kind: 'dose', slotId: one.slot.id, dose: timed(each) } } : {}),
       },
     ];
   });
@@ -98,9 +79,8 @@ export const longRolling: NoteRule = ({
       rule: 'rolling-in-all',
       severity: 'note',
       slotIds: rolled.map(({ slot }) => slot.id),
-      title: `${clockWords(all)} of rolling in all`,
-      words: `About ${clockWords(caps.rollAll)} are enough before training.`,
-      source: TRADE,
+      facts: { seconds: all, enough: caps.rollAll },
+      source: 'trade',
     },
   ];
 };
@@ -113,9 +93,8 @@ export const tooHard: GraveRule = (laid) =>
       rule: 'too-hard',
       severity: 'warn',
       slotIds: [slot.id],
-      title: `${drill.name} is effort ${drill.effort} in ${phase}`,
-      words: `A warm-up should not tire: effort up to ${laid.occasion.approach.caps.effort}, but for the fast part at its end. Take an easier version.`,
-      source: TRADE,
+      facts: { drill: drill.name, effort: drill.effort, phase, most: laid.occasion.approach.caps.effort },
+      source: 'trade',
     }));
 
 /** Harder than a drill may be. Light sets on the way to a lift belong where the lift is. */
@@ -130,9 +109,8 @@ export const oneSideOnly: GraveRule = ({ placed }) =>
       rule: 'one-side',
       severity: 'warn',
       slotIds: [slot.id],
-      title: `${drill.name} has two ${drill.sideWord}s`,
-      words: `Only one of them has a dose.`,
-      source: TRADE,
+      facts: { drill: drill.name, sideWord: drill.sideWord },
+      source: 'trade',
     }));
 
 /** What is said of it, with both sides as its fix; where the time is over already, by turns in the same time if it can be. */
@@ -142,6 +120,5 @@ export function withBothSides(finding: Finding, laid: Laid): Finding {
   const { slot, drill } = one;
   const mayAlternate = drill.sidesAllowed.includes('alternate') && !countedPerSide(slot.dose);
   const sides = isOverTime(laid) && mayAlternate ? 'alternate' : 'usual';
-  const label = sides === 'alternate' ? `Let ${drill.sideWord}s alternate` : `Do both ${drill.sideWord}s`;
-  return { ...finding, fix: { label, change: { kind: 'sides', slotIds: [slot.id], sides } } };
+  return { ...finding, fix: { kind: 'sides', slotIds: [slot.id], sides } };
 }

@@ -8,6 +8,7 @@ import type { SlotTracks } from '../swaps/tracksFor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Timeline } from '../timeline/timeline.ts';
 import type { Level, Seconds } from '../units.ts';
+import type { Facts, RuleId } from './facts.ts';
 
 /** `stop` should not be run like this; `warn` is worth changing; `note` is worth knowing. */
 export type Severity = 'stop' | 'warn' | 'note';
@@ -31,18 +32,34 @@ export interface BlockOrder {
   readonly lineIds: readonly string[];
 }
 
-/** Something to say about a circuit. */
-export interface Finding {
-  readonly rule: string;
+/**
+ * Where a rule comes from.
+ * - `trade`: common practice, no source.
+ * - `behm`: acute effects of stretching, Behm, Blazevich, Kay & McHugh, Appl Physiol Nutr Metab 2016;41:1–11. From memory.
+ * - `nsca`: foot contacts by a plyometric session, NSCA, Essentials of Strength Training and Conditioning. From memory.
+ */
+export type Source = 'trade' | 'behm' | 'nsca';
+
+/** What one rule found in a circuit: codes and numbers, which the screen puts into words. */
+export interface FindingOf<Rule extends RuleId> {
+  readonly rule: Rule;
+  readonly facts: Facts[Rule];
   readonly severity: Severity;
   /** The slots it speaks of, in order; empty for the whole circuit. */
   readonly slotIds: readonly string[];
-  readonly title: string;
-  /** A plain sentence on what to do about it. */
-  readonly words: string;
-  readonly source: string;
-  readonly fix?: { readonly label: string; readonly change: Fix };
+  readonly source: Source;
+  readonly fix?: Fix;
+  /** A fix that is not offered here. */
+  readonly keptBack?: { readonly fix: Fix; readonly why: Harm };
 }
+
+/** Something to say about a circuit. */
+export type Finding = { readonly [Rule in RuleId]: FindingOf<Rule> }[RuleId];
+
+/** What a fix would do that it may not: take longer, where the time may be over already, or bring something worse. */
+export type Harm =
+  | { readonly kind: 'longer'; readonly by: Seconds; readonly late: boolean }
+  | { readonly kind: 'worse'; readonly finding: Finding };
 
 /** Who does what, where people are known. */
 export interface WhoDoesWhat {
@@ -88,9 +105,3 @@ export type GraveRule = (laid: Laid) => readonly Finding[];
 /** A rule that finds notes alone. No fix is tried against it: the compiler keeps warnings and stops out of it. */
 export type NoteRule = (reviewed: Reviewed) => readonly Note[];
 export type Note = Finding & { readonly severity: 'note' };
-
-export const TRADE = 'common practice';
-/** Acute effects of stretching: Behm, Blazevich, Kay & McHugh, Appl Physiol Nutr Metab 2016;41:1–11. From memory. */
-export const BEHM = 'Behm et al. 2016';
-/** Foot contacts by a plyometric session: NSCA, Essentials of Strength Training and Conditioning. From memory. */
-export const NSCA = 'NSCA, foot contacts';

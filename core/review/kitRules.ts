@@ -1,8 +1,8 @@
-import { KIT, kitName, type Kit } from '../drills/kit.ts';
+import { KIT, type Kit } from '../drills/kit.ts';
 import type { Site } from '../occasion/site.ts';
 import { instructed, instructionName, slotPlaces } from '../swaps/swap.ts';
 import { withoutKit } from '../swaps/withoutKit.ts';
-import { TRADE, type Finding, type GraveRule, type Laid, type Note, type NoteRule } from './finding.ts';
+import { type Finding, type GraveRule, type Laid, type Note, type NoteRule } from './finding.ts';
 
 /** A drill in pairs for an odd number of people. */
 export const oddOneOut: NoteRule = ({ headcount, placed }) =>
@@ -12,9 +12,8 @@ export const oddOneOut: NoteRule = ({ headcount, placed }) =>
       rule: 'odd-one-out',
       severity: 'note',
       slotIds: [slot.id],
-      title: `${drill.name}: pairs out of ${headcount}`,
-      words: 'Somebody is left over: make one three, or pair up yourself.',
-      source: TRADE,
+      facts: { drill: drill.name, headcount },
+      source: 'trade',
     }));
 
 /** How many there are of a piece of kit: enough where nobody counted it. */
@@ -41,26 +40,23 @@ export const tooFewThings: GraveRule = (laid) => {
   return short.map((item): Finding => {
     const there = countOf(item, site);
     const users = placed.filter(({ drill }) => drill.kit.includes(item));
-    const names = [...new Set(users.map(({ drill }) => drill.name))];
+    const drills = [...new Set(users.map(({ drill }) => drill.name))];
     return {
       rule: 'too-few-things',
       severity: 'warn',
       slotIds: users.map(({ slot }) => slot.id),
-      title: there === 0 ? `No ${kitName(item, 2)} here` : `${headcount} people, ${there} ${kitName(item, there)}`,
-      words: `${orElse(there > 0)}use a version without ${kitName(item, 2)}: ${names.join(', ')}.`,
-      source: TRADE,
+      facts: { kit: item, there, headcount, drills, someOfAll: there > 0, instead: [], unlike: [] },
+      source: 'trade',
     };
   });
 };
-
-/** What else may be done, as a sentence begins. */
-const orElse = (someThere: boolean): string => (someThere ? 'Take turns, run stations, or ' : 'Leave it out, or ');
 
 /**
  * What is said of too few things, with what to do in each of the drills instead as its fix. It goes through the
  * whole library for every slot.
  */
 export function withKitSwaps(finding: Finding, laid: Laid): Finding {
+  if (finding.rule !== 'too-few-things') return finding;
   const { circuit, placed, occasion } = laid;
   const { library, site } = occasion;
   const lacking = new Set(KIT.filter((item) => isShort(item, laid)));
@@ -73,23 +69,16 @@ export function withKitSwaps(finding: Finding, laid: Laid): Finding {
     // What stands in for one drill does not stand in for the next as well.
     used.add(found.drill.id);
     const own = found.drill.id === place.drill.id;
-    const name = instructionName(found.drill, found.rung);
-    const told = own ? name : `${name} in place of ${place.drill.name.toLowerCase()}`;
+    const told = { drill: instructionName(found.drill, found.rung), inPlaceOf: own ? null : place.drill.name };
     return [{ swap: { ...does, slotId: place.slot.id }, told }];
   });
   if (standIns.length === 0) return finding;
   const swapped = new Set(standIns.map(({ swap }) => swap.slotId));
-  const left = users.filter(({ slot }) => !swapped.has(slot.id)).map(({ drill }) => drill.name.toLowerCase());
-  const someThere = users.every(({ rung }) => rung.kit.every((item) => countOf(item, site) > 0));
+  const unlike = users.filter(({ slot }) => !swapped.has(slot.id)).map(({ drill }) => drill.name);
+  const someOfAll = users.every(({ rung }) => rung.kit.every((item) => countOf(item, site) > 0));
   return {
     ...finding,
-    words: [
-      `${orElse(someThere)}do this instead: ${standIns.map(({ told }) => told).join('; ')}.`,
-      ...(left.length > 0 ? [`Nothing here is like ${left.join(' or ')}.`] : []),
-    ].join(' '),
-    fix: {
-      label: standIns.length === 1 ? 'Use that instead' : 'Use those instead',
-      change: { kind: 'swap', swaps: standIns.map(({ swap }) => swap) },
-    },
+    facts: { ...finding.facts, someOfAll, instead: standIns.map(({ told }) => told), unlike },
+    fix: { kind: 'swap', swaps: standIns.map(({ swap }) => swap) },
   };
 }

@@ -1,5 +1,5 @@
 import { countAt, just } from '../units.ts';
-import { TRADE, type Note, type NoteRule, type Placed } from './finding.ts';
+import { type Note, type NoteRule, type Placed } from './finding.ts';
 import { isOverTime } from './timeRules.ts';
 
 /** Lengths that a slot goes from one end of the floor to the other, all its sets, sides and rounds counted; 0 where it goes none. */
@@ -28,13 +28,12 @@ export const oddLengths: NoteRule = (laid) => {
     rule: 'odd-lengths',
     severity: 'note',
     slotIds: [slot.id],
-    title: 'The group ends at the far end',
-    words: `${String(all)} ${all === 1 ? 'length' : 'lengths'} in all. One ${step.word} of ${drill.name.toLowerCase()} brings everybody back.`,
-    source: TRADE,
-    fix: { label: `One length ${step.word}`, change: { kind: 'dose', slotId: slot.id, dose } },
+    facts: { lengths: all, drill: drill.name, step: step.word },
+    source: 'trade',
+    fix: { kind: 'dose', slotId: slot.id, dose },
   };
   return [finding];
 };
 
-const MORE = { by: 1, word: 'more' };
-const LESS = { by: -1, word: 'fewer' };
+const MORE = { by: 1, word: 'more' } as const;
+const LESS = { by: -1, word: 'fewer' } as const;

@@ -1,7 +1,6 @@
 import type { Phase } from '../drills/phase.ts';
-import { clockWords } from '../clockWords.ts';
 import { slotWork } from '../coverage/coverageOf.ts';
-import { BEHM, TRADE, type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
+import { type Finding, type GraveRule, type Note, type NoteRule, type Placed } from './finding.ts';
 import { isMoving, isRaising, isStaticHold } from '../drills/kinds.ts';
 import { comesAfterSome, comesBefore, type Precedence } from '../drills/precedence.ts';
 
@@ -24,9 +23,8 @@ export const raiseFirst: GraveRule = ({ placed, occasion: { approach }, floor })
         rule: 'fast-before-warm',
         severity: 'warn',
         slotIds: [fast.slot.id],
-        title: `Fast work after ${clockWords(raised)} of raising`,
-        words: `Give the pulse at least ${raiseBeforeFast} s of raising before anything fast or elastic.`,
-        source: TRADE,
+        facts: { raised, least: raiseBeforeFast },
+        source: 'trade',
       },
     ];
   }
@@ -36,9 +34,8 @@ export const raiseFirst: GraveRule = ({ placed, occasion: { approach }, floor })
       rule: 'no-raise',
       severity: 'warn',
       slotIds: [],
-      title: 'Nothing raises the pulse',
-      words: 'Put in a minute of easy moving: a march, a rope, a jog.',
-      source: TRADE,
+      facts: {},
+      source: 'trade',
     },
   ];
 };
@@ -57,13 +54,9 @@ export const phaseOrder: NoteRule = ({ circuit, occasion: { approach } }) => {
       rule: 'phase-order',
       severity: 'note',
       slotIds: late.lines.slice(0, 1).map(({ id }) => id),
-      title: `${late.phase.charAt(0).toUpperCase()}${late.phase.slice(1)} comes late for ${approach.name.toLowerCase()}`,
-      words: approach.says,
-      source: TRADE,
-      fix: {
-        label: 'Put the blocks in its order',
-        change: { kind: 'block order', blockIds: sorted.map(({ id }) => id) },
-      },
+      facts: { phase: late.phase, approach: approach.name, says: approach.says },
+      source: 'trade',
+      fix: { kind: 'block order', blockIds: sorted.map(({ id }) => id) },
     },
   ];
 };
@@ -74,7 +67,6 @@ export const neckOrder: GraveRule = ({ placed }) =>
     ...orderFinding(early, later),
     rule: 'neck-circles-first',
     severity: 'warn',
-    words: 'Turns and nods come before circles of the neck.',
   }));
 
 /** A joint that swings before it has circled. */
@@ -83,7 +75,6 @@ export const swingOrder: NoteRule = ({ placed }) =>
     ...orderFinding(early, later),
     rule: 'swing-before-circle',
     severity: 'note',
-    words: 'Circle a joint before swinging it.',
   }));
 
 /** One leg before two, on the same ladder. */
@@ -92,7 +83,6 @@ export const legOrder: NoteRule = ({ placed }) =>
     ...orderFinding(early, later),
     rule: 'one-leg-first',
     severity: 'note',
-    words: 'Two legs come before one.',
   }));
 
 /** The pairs of which the second should come before the first for a reason: said once, of the first slot of a drill that is there twice. */
@@ -110,10 +100,10 @@ function outOfOrder(placed: readonly Placed[], why: Precedence): readonly (reado
 function orderFinding(early: Placed, later: Placed) {
   return {
     slotIds: [early.slot.id, later.slot.id],
-    title: `${early.drill.name} before ${later.drill.name.toLowerCase()}`,
-    source: TRADE,
-    fix: { label: `Put ${later.drill.name.toLowerCase()} first`, change: before(later, early) },
-  };
+    facts: { early: early.drill.name, later: later.drill.name },
+    source: 'trade',
+    fix: before(later, early),
+  } as const;
 }
 
 const before = (moved: Placed, other: Placed) =>
@@ -131,10 +121,9 @@ export const holdAfterMoving: NoteRule = ({ placed, occasion: { session }, circu
         rule: 'hold-after-moving',
         severity: 'note',
         slotIds: [held.slot.id],
-        title: `${held.drill.name} is held after the moving drills`,
-        words: 'Before training, hold first and move after.',
-        source: BEHM,
-        fix: { label: 'Hold first', change: before(held, moving) },
+        facts: { drill: held.drill.name },
+        source: 'behm',
+        fix: before(held, moving),
       },
     ];
   });
@@ -154,17 +143,13 @@ export const hardEasyHard: NoteRule = ({ placed: all }) => {
   const [first, low, last] = [placed[peak], placed[easy], placed[again]];
   if (!first || !low || easy < 0) return [];
   if (!last && easy !== efforts.length - 1) return [];
-  const words = last
-    ? 'People cool off in between. Keep the easy ones together, before the first hard one.'
-    : 'It ends cold. End where the session begins.';
   return [
     {
       rule: 'hard-easy-hard',
       severity: 'note',
       slotIds: [first, low, ...(last ? [last] : [])].map(({ slot }) => slot.id),
-      title: `Hard, then easy${last ? ', then hard again' : ' at the end'}`,
-      words,
-      source: TRADE,
+      facts: { again: last !== undefined },
+      source: 'trade',
     },
   ];
 };

@@ -1,9 +1,8 @@
-import { clockWords } from '../clockWords.ts';
 import type { BlockTime } from '../timeline/timeline.ts';
 import { blockTimer, lengthOf, type BlockTimer } from '../timeline/blockTimes.ts';
 import type { Level, Seconds } from '../units.ts';
 import { GRAVE_RULES } from './everyRule.ts';
-import { severityRank, type Finding, type Fix, type Laid } from './finding.ts';
+import { severityRank, type Finding, type Fix, type Harm, type Laid } from './finding.ts';
 import { changedBy, fixed, type Changed } from './fix.ts';
 import { withCircuit } from './placed.ts';
 import { isOverTime } from './timeRules.ts';
@@ -15,7 +14,7 @@ const MOST_FIXES = 40;
 const DUST: Seconds = 1e-6;
 
 /**
- * The findings of a review with their fixes only where those do no harm; else with words that say which. A fix may raise
+ * The findings of a review with their fixes only where those do no harm; else with what speaks against them. A fix may raise
  * nothing worse than what it mends: a graver severity, so that a note's fix raises no warning, nor a warning's a stop. One
  * that only changes the order may not take longer, and where the time is over already, none may.
  *
@@ -33,17 +32,17 @@ export function withSafeFixes(
     const { fix, ...rest } = finding;
     if (!fix) return finding;
     if (!offering.has(finding)) return rest;
-    const harm = harmOf(fix.change, finding);
-    return harm ? { ...rest, words: `${rest.words} “${fix.label}” ${harm}` } : finding;
+    const why = harmOf(fix, finding);
+    return why ? { ...rest, keptBack: { fix, why } } : finding;
   });
 
-  function harmOf(fix: Fix, mended: Finding): string | undefined {
+  function harmOf(fix: Fix, mended: Finding): Harm | undefined {
     const trial = tried(fix);
     const changed = changedBy(fix, laid.placed);
     const more = late || changed.aspects.has('order') ? trial.lasts('plan') - laid.lasts('plan') : 0;
-    if (more > DUST) return longerWords(more, late);
+    if (more > DUST) return { kind: 'longer', by: more, late };
     const worse = raisedBy(changed, mended, trial);
-    return worse && `would bring something worse here: ${worse.title}.`;
+    return worse && { kind: 'worse', finding: worse };
   }
 
   function raisedBy({ aspects, moved }: Changed, mended: Finding, { circuit, lasts }: Trial): Finding | undefined {
@@ -62,12 +61,6 @@ export function withSafeFixes(
       )
       .find((raised, _, all) => countLike(raised, all) > countLike(raised, findings));
   }
-}
-
-/** Why a fix that takes longer is not offered. */
-function longerWords(more: Seconds, late: boolean): string {
-  const seconds = clockWords(Math.max(1, more));
-  return `would take ${seconds} longer here${late ? ', and the time is over already' : ''}.`;
 }
 
 /** A circuit with a fix done, and what it takes then. */

@@ -1,9 +1,8 @@
 import { workStretches } from '../dose/workSeconds.ts';
 import { slotsOf, type Block } from '../circuit/circuit.ts';
 import { bestOrder, bestOrderOfTwo, type BetterOrder } from './bestOrder.ts';
-import { clockWords } from '../clockWords.ts';
 import type { Seconds } from '../units.ts';
-import { TRADE, type Finding, type GraveRule, type Laid, type Note, type NoteRule } from './finding.ts';
+import { type Finding, type GraveRule, type Laid, type Note, type NoteRule } from './finding.ts';
 
 /** Under this share of the time there is, a circuit is remarked on as short. Common practice, no source. */
 const SHORT_BELOW = 0.85;
@@ -26,18 +25,17 @@ export const overTime: GraveRule = (laid) => {
       rule: 'over-time',
       severity: over > available * 0.25 ? 'stop' : 'warn',
       slotIds: [],
-      title: `${clockWords(over)} over the ${clockWords(available)} there is`,
-      words: 'Shorten a dose, let sides alternate, or take something out.',
-      source: TRADE,
+      facts: { over, available, least: null },
+      source: 'trade',
     },
   ];
 };
 
 /** What is said of being over the time, with whether the low ends fit, and the sides that would save some as its fix. */
 export function withTimeSaved(finding: Finding, { circuit: { available }, lasts, placed, floor }: Laid): Finding {
-  const least = lasts('low');
-  const fits = least <= available ? ` At the low end of every range it fits: ${clockWords(least)}.` : '';
-  const told = { ...finding, words: `${finding.words}${fits}` };
+  if (finding.rule !== 'over-time') return finding;
+  const low = lasts('low');
+  const told = { ...finding, facts: { ...finding.facts, least: low <= available ? low : null } };
   const turning = placed.filter(({ slot, drill }) => slot.sides === 'each' && drill.sidesAllowed.includes('alternate'));
   const saved = turning.filter(({ slot }) => {
     const [each, alternate] = (['each', 'alternate'] as const).map((sides) =>
@@ -46,22 +44,19 @@ export function withTimeSaved(finding: Finding, { circuit: { available }, lasts,
     return (alternate ?? 0) <= (each ?? 0);
   });
   if (saved.length === 0) return told;
-  const change = { kind: 'sides', slotIds: saved.map(({ slot }) => slot.id), sides: 'alternate' } as const;
-  return { ...told, fix: { label: 'Let sides alternate', change } };
+  return { ...told, fix: { kind: 'sides', slotIds: saved.map(({ slot }) => slot.id), sides: 'alternate' } };
 }
 
 /** Much shorter than the time there is. */
 export const underTime: NoteRule = ({ circuit: { available }, timeline: { total } }) => {
   if (available === 0 || total.plan === 0 || total.plan >= available * SHORT_BELOW) return [];
-  const spare = available - total.plan;
   return [
     {
       rule: 'under-time',
       severity: 'note',
       slotIds: [],
-      title: `${clockWords(spare)} to spare`,
-      words: 'Give it to what the session needs most, or to a round more.',
-      source: TRADE,
+      facts: { spare: available - total.plan },
+      source: 'trade',
     },
   ];
 };
@@ -77,9 +72,8 @@ export const tooLong: NoteRule = ({ timeline: { segments, total }, placed, occas
       rule: 'too-long',
       severity: 'note',
       slotIds: [],
-      title: `${clockWords(seconds)} of warm-up`,
-      words: `${approach.name} takes up to ${clockWords(approach.caps.whole)}: what is longer takes time and legs from the session.`,
-      source: TRADE,
+      facts: { seconds, approach: approach.name, most: approach.caps.whole },
+      source: 'trade',
     },
   ];
 };
@@ -101,9 +95,8 @@ export const hiddenTime: NoteRule = ({
       rule: 'hidden-time',
       severity: 'note',
       slotIds: [],
-      title: `${Math.round((hidden / total.plan) * 100)} % of the time is hidden`,
-      words: `${clockWords(hidden)} go into getting ready, changing sides and resting. Fewer, longer slots or fewer changes of position help.`,
-      source: TRADE,
+      facts: { hidden, share: hidden / total.plan },
+      source: 'trade',
     },
   ];
 };
@@ -124,14 +117,12 @@ export const upAndDown: NoteRule = (reviewed) => {
 };
 
 function upAndDownNote(blocks: readonly Block[], { orders, saves }: BetterOrder): Note {
-  const phases = [...new Set(blocks.map(({ phase }) => phase))].join(' and ');
   return {
     rule: 'up-and-down',
     severity: 'note',
     slotIds: blocks.flatMap(slotsOf).map(({ id }) => id),
-    title: `${saves} s less getting up, down and about`,
-    words: `The ${phases} drills in another order need fewer changes of position and kit.`,
-    source: TRADE,
-    fix: { label: 'Put them in that order', change: { kind: 'order', orders } },
+    facts: { saves, phases: [...new Set(blocks.map(({ phase }) => phase))] },
+    source: 'trade',
+    fix: { kind: 'order', orders },
   };
 }

@@ -2,7 +2,7 @@
 import type { Approach, Caps } from '@prompt-spark/core/approach/approach';
 import { readLiftSteps } from '@prompt-spark/core/whiteboard/liftReader';
 import { writeLiftSteps } from '@prompt-spark/core/whiteboard/writeDose';
-import { RULE_IDS, RULE_NAMES } from '@prompt-spark/core/review/rules';
+import { RULE_IDS } from '@prompt-spark/core/review/facts';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import FormTrouble from '../fields/FormTrouble.vue';
@@ -10,6 +10,7 @@ import NumberField from '../fields/NumberField.vue';
 import WrittenField from '../fields/WrittenField.vue';
 import { useStandardsStore } from '../library/standards.ts';
 import PhaseShares from './PhaseShares.vue';
+import { ruleName } from '../wording/findingWords.ts';
 import { say } from './say.ts';
 
 /** Changes an approach of the studio's own. */
@@ -35,7 +36,7 @@ const CAPS: readonly { readonly key: keyof Caps; readonly label: string; readonl
   { key: 'raiseBeforeFast', label: say.approachForm.raiseBeforeAnythingFast, most: 600 },
   { key: 'effort', label: say.approachForm.effortOutsidePotentiate, most: 10 },
 ];
-const rules = RULE_IDS.map((value) => ({ value, title: RULE_NAMES[value] }));
+const rules = RULE_IDS.map((value) => ({ value, title: ruleName(value) }));
 const SIDES = [say.approachForm.asTheDrillPrefers, say.approachForm.alternating].map((value) => ({
   value,
   title: value,

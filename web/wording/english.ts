@@ -14,6 +14,7 @@ import type { measures } from './english/measures.ts';
 import type { offline } from './english/offline.ts';
 import type { people } from './english/people.ts';
 import type { person } from './english/person.ts';
+import type { review } from './english/review.ts';
 import type { schedule } from './english/schedule.ts';
 import type { sheet } from './english/sheet.ts';
 import type { shell } from './english/shell.ts';
@@ -43,6 +44,7 @@ export interface English {
   readonly offline: typeof offline;
   readonly people: typeof people;
   readonly person: typeof person;
+  readonly review: typeof review;
   readonly schedule: typeof schedule;
   readonly sheet: typeof sheet;
   readonly shell: typeof shell;

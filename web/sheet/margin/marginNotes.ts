@@ -3,6 +3,7 @@ import type { DrillLibrary } from '@prompt-spark/core/drills/library';
 import type { UnreadLine } from '@prompt-spark/core/circuit/circuit';
 import type { Finding, Fix, Severity } from '@prompt-spark/core/review/finding';
 import { nameAsTyped, readLine } from '@prompt-spark/core/whiteboard/lineReader';
+import { findingAdvice, findingTitle, fixLabel, sourceWords } from '../../wording/findingWords.ts';
 import { say } from '../say.ts';
 
 /** A note in the margin: what is so, what to do about it, where that comes from, and the lines it speaks of. */
@@ -30,16 +31,17 @@ export function marginNotes(
   return [...unread.map((line) => unreadNote(line, library)), ...findings.map(findingNote)];
 }
 
-function findingNote({ rule, severity, title, words, source, slotIds, fix }: Finding): MarginNote {
+function findingNote(finding: Finding): MarginNote {
+  const { rule, severity, slotIds, fix } = finding;
   return {
     id: `${rule} ${slotIds.join(' ')}`,
     severity,
-    title,
-    words,
-    source,
+    title: findingTitle(finding),
+    words: findingAdvice(finding),
+    source: sourceWords(finding),
     lineIds: slotIds,
     rewrites: [],
-    ...(fix ? { fix } : {}),
+    ...(fix ? { fix: { label: fixLabel(finding, fix), change: fix } } : {}),
   };
 }
 

@@ -16,7 +16,10 @@ const BASE = anyOf(
   /web\/(?:main|App|router)/,
   /web\/(?:api|theme|loading|fuse|painting|workers)\//,
   /web\/shell\/(?!AppNotice|UndoNotice)/,
-  /web\/wording\/(?:capital|clock|clockStyle|phases|wallClock)/,
+  /web\/wording\/(?:capital|clock|clockStyle|language|phases|say|wallClock)/,
+  // What these pages say, each in its own room's file.
+  /web\/wording\/english\/(?:api|fuse|loading|schedule|shell|today|wording|workers)\.ts/,
+  /web\/(?:schedule|today)\/say\.ts/,
   /web\/saving\/(?:browserKeep|drawers|keptBefore|leftBehind)/,
   /web\/fields\/(?:unreadFields|useForm)/,
   /web\/schedule\/(?:sessions|sessionTime|useBooking|useTakenOut)\.ts/,
@@ -46,10 +49,12 @@ const DAYS = anyOf(
 );
 const FIELDS = anyOf(
   /vuetify\/lib\/components\/(?:VSelect|VList|VMenu|VOverlay|VCheckbox|VDivider|VVirtualScroll|VDialog|VSheet|VSnackbar)/,
-  /web\/fields\//,
+  /web\/(?:wording\/english\/)?fields[/.]/,
 );
 /** The circuit on the desk, which several pages share, with what judges it. */
-const DESK = /web\/(?:sheet\/|voice\/|wording\/trackWords)/;
+const DESK = /web\/(?:sheet\/|voice\/|wording\/(?:trackWords|english\/sheet))/;
+/** What a page says comes with the page, or with the few that say it. */
+const SAID = /web\/(?:\w+\/say|wording\/english\/\w+)\.ts$/;
 /** What is kept and fetched, and what it is called: no field and no judgement is needed for it, and many pages begin with it. */
 const STORES = /web\/(?:library|people|circuits|occasion|saving|keys|wording|drills)\/(?!trackWords)[a-z]\w*\.ts$/;
 /** What several pages share beside that: small files, which come quicker in one; without what is shown now and then. */
@@ -87,8 +92,13 @@ export default defineConfig({
             { name: 'tabs', test: TABS, priority: 2.22 },
             { name: 'days', test: DAYS, priority: 2.2 },
             { name: 'fields', test: FIELDS, priority: 2 },
-            { name: 'stores', test: STORES, minShareCount: 3, priority: 1.4 },
-            { name: 'shared', test: (id) => SHARED.test(id) && !DESK.test(id), minShareCount: 3, priority: 1.2 },
+            { name: 'stores', test: (id) => STORES.test(id) && !SAID.test(id), minShareCount: 3, priority: 1.4 },
+            {
+              name: 'shared',
+              test: (id) => SHARED.test(id) && !DESK.test(id) && !SAID.test(id),
+              minShareCount: 3,
+              priority: 1.2,
+            },
             { name: 'desk', test: DESK, minShareCount: 3, priority: 1 },
           ],
         },

@@ -113,19 +113,19 @@ describe('one drill for two neighbours', () => {
     const slot = allSlots(found.circuit).find(({ drillId }) => !planned.has(drillId));
     if (!slot) throw new Error('Nothing was put in.');
     const ready = found.timeline.segments.find((one) => one.slotId === slot.id && one.kind === 'ready')?.length ?? 0;
-    const said = found.moves.find(({ key }) => key.kind === 'combine')?.words ?? '';
-    return { ...found, slot, ready, said };
+    const facts = found.moves.map((move) => move.facts).find(({ kind }) => kind === 'combined');
+    return { ...found, slot, ready, facts };
   };
 
   it('is shown before it is done where the client does not know it, in its time and in its harm', () => {
     const stranger = put({});
     expect(stranger.slot.shownFirst).toBe(true);
     expect(stranger.ready).toBeGreaterThanOrEqual(10);
-    expect(stranger.said).toContain('new to them, so show it first');
+    expect(stranger.facts).toMatchObject({ shownFirst: true });
     const known = put({ familiar: new Set([stranger.slot.drillId]) });
     expect(known.slot).toMatchObject({ drillId: stranger.slot.drillId, shownFirst: false });
     expect(known.ready).toBeLessThan(10);
-    expect(known.said).not.toContain('new to them');
+    expect(known.facts).toMatchObject({ shownFirst: false });
     const unknown = fitCircuit(circuit, occasionBy('raise-first'), known.timeline.total.plan);
     expect(unknown.kind === 'fitted' && unknown.share).toBeLessThan(known.share);
   });

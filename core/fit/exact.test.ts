@@ -10,7 +10,7 @@ import type { ChoiceSet } from './search/choice.ts';
 import { choiceSetsOf, choicesOf } from './search/choices.ts';
 import { USUAL_PACE, type Habits, type Occasion } from '../occasion/occasion.ts';
 import { fitCurve, stepAt, type FitCurve } from './search/fitCurve.ts';
-import { changesOf } from './words/moves.ts';
+import { changesOf } from './outcome/moves.ts';
 import { AS_PLANNED } from './plan/plan.ts';
 import { planValue } from './search/value.ts';
 

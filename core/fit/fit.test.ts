@@ -20,7 +20,7 @@ import { choicesOf } from './search/choices.ts';
 import { fitCircuit } from './fitCircuit.ts';
 import { fitCurve, stepAt } from './search/fitCurve.ts';
 import { frontierOf } from './search/frontier.ts';
-import { changesOf, movesOf } from './words/moves.ts';
+import { changesOf, movesOf } from './outcome/moves.ts';
 import { fractionOf, oneSide } from './plan/dosage.ts';
 import { AS_PLANNED, type Plan } from './plan/plan.ts';
 import { taskOf } from './search/taskOf.ts';
@@ -105,7 +105,6 @@ describe('every plan on a curve', () => {
         const sum = (of: (move: (typeof moves)[number]) => number) => moves.reduce((so, move) => so + of(move), 0);
         expect(sum(({ seconds }) => seconds)).toBeCloseTo(planned - step.seconds, 9);
         expect(sum(({ share }) => share)).toBeCloseTo(1 - step.share, 9);
-        expect(moves.every(({ words }) => words !== '')).toBe(true);
         const [refused] = moves.toReversed();
         if (!refused) return;
         const again = fitCurve(circuit, occasion, { ...PLAIN_RECIPE, refused: [refused.key] });
@@ -205,41 +204,43 @@ const named = (name: string, change: Partial<Slot> = {}): Slot => {
 const circuitWith = (...blocks: Circuit['blocks']): Circuit => ({ ...emptyCircuit('Made up'), blocks });
 const bare = { ...fitOccasion(), approach: { ...APPROACHES[0], essential: [] } };
 
-describe('the moves in words', () => {
-  const plan = (circuit: Circuit, change: Partial<typeof AS_PLANNED>): readonly string[] =>
-    movesOf({ ...AS_PLANNED, ...change }, choicesOf(circuit, bare, PLAIN_RECIPE, 'shorter')).map(
-      ({ words, seconds }) => `${words} (${String(seconds)})`,
-    );
+describe('what a move comes to', () => {
+  const movesBy = (circuit: Circuit, change: Partial<typeof AS_PLANNED>) =>
+    movesOf({ ...AS_PLANNED, ...change }, choicesOf(circuit, bare, PLAIN_RECIPE, 'shorter'));
   const slot = named('Invented C', { sides: 'each', dose: repsOf(8), rest: 10 });
   const circuit = circuitWith(
     blockOf('mobilise', [slot, named('Invented G', { dose: timeOf(40) })], { rounds: just(2) }),
   );
 
-  it('say what is done instead of what, and what it saves', () => {
+  it('is what is done instead of what, and what it saves', () => {
     const alternating = { kind: 'kept', amount: 'full', sides: 'alternate' } as const;
-    expect(plan(circuit, { slots: { [slot.id]: alternating } })).toEqual([
-      'Invented C: sides alternating instead of one after the other (10)',
+    expect(movesBy(circuit, { slots: { [slot.id]: alternating } })).toMatchObject([
+      { facts: { kind: 'sides', drill: 'Invented C', before: 'each', now: 'alternate' }, seconds: 10 },
     ]);
-    expect(plan(circuit, { slots: { [slot.id]: { kind: 'kept', amount: 'half', sides: 'each' } } })).toEqual([
-      'Invented C: 4 a side instead of 8 (48)',
+    expect(movesBy(circuit, { slots: { [slot.id]: { kind: 'kept', amount: 'half', sides: 'each' } } })).toMatchObject([
+      {
+        facts: { kind: 'dose', before: { slot: { dose: repsOf(8) } }, now: { slot: { dose: repsOf(4) } } },
+        seconds: 48,
+      },
     ]);
-    expect(plan(circuit, { blocks: { 'block-mobilise': { rounds: 1, rest: 'none' } } })).toEqual([
-      expect.stringMatching(/^Mobilise with no rest/),
-      expect.stringMatching(/^Mobilise once through instead of twice/),
+    const facts = movesBy(circuit, { blocks: { 'block-mobilise': { rounds: 1, rest: 'none' } } }).map(
+      (one) => one.facts,
+    );
+    expect(facts).toEqual([
+      { kind: 'rest', phase: 'mobilise', now: 'none' },
+      { kind: 'rounds', phase: 'mobilise', before: 2, now: 1 },
     ]);
-    expect(plan(circuit, { namesOnly: true })).toEqual([expect.stringMatching(/^Names only/)]);
+    expect(movesBy(circuit, { namesOnly: true })).toMatchObject([{ facts: { kind: 'names only' } }]);
   });
 
-  it('say of a drill left out what still serves its purpose, or that nothing does', () => {
+  it('tells of a drill left out what still serves its purpose, or that nothing does', () => {
     const [a, k] = [named('Invented A'), named('Invented K')];
     const twins = circuitWith(blockOf('mobilise', [a, k]));
-    expect(plan(twins, { slots: { [a.id]: { kind: 'out' } } })[0]).toMatch(
-      /^Invented A left out; invented K still covers the pulse/,
-    );
+    const gone = { slots: { [a.id]: { kind: 'out' } } } as const;
+    const out = { kind: 'out', drill: 'Invented A', extra: null, target: 'system · pulse' };
+    expect(movesBy(twins, gone)[0]?.facts).toEqual({ ...out, server: 'Invented K' });
     const alone = circuitWith(blockOf('mobilise', [a, named('Invented C')]));
-    expect(plan(alone, { slots: { [a.id]: { kind: 'out' } } })[0]).toMatch(
-      /^Invented A left out; nothing else covers the pulse/,
-    );
+    expect(movesBy(alone, gone)[0]?.facts).toEqual({ ...out, server: null });
   });
 });
 

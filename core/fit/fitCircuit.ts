@@ -7,8 +7,8 @@ import { builtCircuit } from './plan/build.ts';
 import { choicesOf } from './search/choices.ts';
 import { fitCurve, stepAt, type CurveStep, type FitCurve } from './search/fitCurve.ts';
 import type { Occasion } from '../occasion/occasion.ts';
-import { keptWords } from './words/kept.ts';
-import { movesOf, type Move } from './words/moves.ts';
+import { keptIn, type Kept } from './outcome/kept.ts';
+import { movesOf, type Move } from './outcome/moves.ts';
 import type { Plan } from './plan/plan.ts';
 import { inTheWay, type Hindrance } from './search/shortest.ts';
 
@@ -25,7 +25,7 @@ export interface Fitted {
   /** The least harmful first. */
   readonly moves: readonly Move[];
   /** What each essential part still has, and what else was held to. */
-  readonly kept: readonly string[];
+  readonly kept: readonly Kept[];
 }
 
 /** Nothing in the choice set is as short. */
@@ -80,6 +80,6 @@ export function fittedBy(
     share,
     within,
     moves: movesOf(plan, set),
-    kept: keptWords(built, timeline, occasion, recipe),
+    kept: keptIn(built, timeline, occasion, recipe),
   };
 }

@@ -12,7 +12,7 @@ import { just, type Seconds } from '../units.ts';
 import type { Done, Occasion } from '../occasion/occasion.ts';
 import { fitCurve, stepAt } from './search/fitCurve.ts';
 import { fittedBy } from './fitCircuit.ts';
-import type { Move } from './words/moves.ts';
+import type { Move } from './outcome/moves.ts';
 import { withLeftoverGiven } from './leftover.ts';
 import { serves } from './search/worth.ts';
 import { drillIn } from '../drills/onRung.ts';

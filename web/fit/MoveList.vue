@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import type { MoveKey } from '@prompt-spark/core/circuit/shortVersion';
-import type { Move } from '@prompt-spark/core/fit/words/moves';
+import type { Kept } from '@prompt-spark/core/fit/outcome/kept';
+import type { Move } from '@prompt-spark/core/fit/outcome/moves';
 import { computed } from 'vue';
 import { clock } from '../wording/clock.ts';
 import { saved, shareWords } from '../late/fitWords.ts';
+import { keptWords, moveWords } from '../wording/moveWords.ts';
 import { say } from './say.ts';
 
 /** What a plan changes, the least harmful first, each with what it saves and loses; each can be refused. */
-const { moves } = defineProps<{ moves: readonly Move[]; kept: readonly string[]; busy: boolean }>();
+const { moves } = defineProps<{ moves: readonly Move[]; kept: readonly Kept[]; busy: boolean }>();
 const emit = defineEmits<{ refuse: [key: MoveKey] }>();
+const told = computed(() => moves.map((move) => ({ ...move, words: moveWords(move.facts) })));
 const longer = computed(() => moves.some(({ seconds }) => seconds < 0) && moves.every(({ share }) => share <= 0));
 </script>
 
@@ -26,7 +29,7 @@ const longer = computed(() => moves.some(({ seconds }) => seconds < 0) && moves.
         </tr>
       </thead>
       <tbody>
-        <tr v-for="{ key, words, seconds, share } in moves" :key="`${key.kind} ${key.id}`">
+        <tr v-for="{ key, words, seconds, share } in told" :key="`${key.kind} ${key.id}`">
           <td>{{ words }}</td>
           <td class="number">{{ longer ? clock(-seconds) : saved(seconds) }}</td>
           <td class="number soft">{{ shareWords(share) }}</td>
@@ -46,7 +49,7 @@ const longer = computed(() => moves.some(({ seconds }) => seconds < 0) && moves.
     </table>
     <p v-else class="nothing">{{ say.moveList.nothingChangesTheCircuit }}</p>
     <ul class="soft kept">
-      <li v-for="words in kept" :key="words">{{ words }}</li>
+      <li v-for="one in kept" :key="keptWords(one)">{{ keptWords(one) }}</li>
     </ul>
   </div>
 </template>

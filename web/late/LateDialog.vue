@@ -18,6 +18,7 @@ import { clock } from '../wording/clock.ts';
 import { hindranceWords, saved, shareWords } from './fitWords.ts';
 import TimeFuse from '../fuse/TimeFuse.vue';
 import TimeLeft from '../fields/TimeLeft.vue';
+import { moveWords } from '../wording/moveWords.ts';
 import { say } from './say.ts';
 
 /** We are late: type the minutes left, see the fit, start it. */
@@ -126,8 +127,8 @@ function start(): void {
             }}
           </p>
           <ul>
-            <li v-for="{ key, words, seconds, share } in told" :key="`${key.kind} ${key.id}`">
-              {{ words }} <span class="soft">{{ saved(seconds) }}, {{ shareWords(share) }}</span>
+            <li v-for="{ key, facts, seconds, share } in told" :key="`${key.kind} ${key.id}`">
+              {{ moveWords(facts) }} <span class="soft">{{ saved(seconds) }}, {{ shareWords(share) }}</span>
             </li>
             <li v-if="losses.length > told.length">
               <button type="button" class="more" @click="all = true">

@@ -11,6 +11,7 @@ import type { late } from './english/late.ts';
 import type { loading } from './english/loading.ts';
 import type { log } from './english/log.ts';
 import type { measures } from './english/measures.ts';
+import type { moves } from './english/moves.ts';
 import type { offline } from './english/offline.ts';
 import type { people } from './english/people.ts';
 import type { person } from './english/person.ts';
@@ -41,6 +42,7 @@ export interface English {
   readonly loading: typeof loading;
   readonly log: typeof log;
   readonly measures: typeof measures;
+  readonly moves: typeof moves;
   readonly offline: typeof offline;
   readonly people: typeof people;
   readonly person: typeof person;

@@ -1,18 +1,29 @@
 import { slotsOf, type Circuit } from '../../circuit/circuit.ts';
 import type { FitRecipe } from '../../circuit/shortVersion.ts';
-import { clockWords } from '../../clockWords.ts';
 import type { Segment, Timeline } from '../../timeline/timeline.ts';
 import type { Occasion } from '../../occasion/occasion.ts';
 import { isRaising } from '../../drills/kinds.ts';
 import { drillIn } from '../../drills/onRung.ts';
+import type { Phase } from '../../drills/phase.ts';
+import type { Seconds } from '../../units.ts';
 
-/** What a fitted circuit still has: each essential part with its drills and seconds, pins, and raising before fast work. */
-export function keptWords(
+/** What a fitted circuit still has, or holds to. */
+export type Kept =
+  /** An essential part, with its drills and seconds of work. */
+  | { readonly kind: 'part'; readonly phase: Phase; readonly drills: readonly string[]; readonly work: Seconds }
+  | { readonly kind: 'pinned'; readonly drills: readonly string[] }
+  /** Raising before the fast work. */
+  | { readonly kind: 'raised'; readonly seconds: Seconds }
+  /** Nobody is given anything over their ceilings. */
+  | { readonly kind: 'ceilings' };
+
+/** What a fitted circuit still has: each essential part, pins, and raising before fast work. */
+export function keptIn(
   circuit: Circuit,
   { segments }: Pick<Timeline, 'segments'>,
   occasion: Occasion,
   { refused }: FitRecipe,
-): readonly string[] {
+): readonly Kept[] {
   const { library } = occasion;
   const placed = circuit.blocks.flatMap((block) =>
     slotsOf(block).flatMap((slot) => {
@@ -20,14 +31,10 @@ export function keptWords(
       return drill ? [{ slot, drill, phase: block.phase }] : [];
     }),
   );
-  const parts = occasion.approach.essential.flatMap((phase) => {
-    const own = placed.filter((one) => one.phase === phase);
-    if (own.length === 0) return [];
+  const parts = occasion.approach.essential.flatMap((phase): readonly Kept[] => {
+    const drills = placed.filter((one) => one.phase === phase).map(({ drill }) => drill.name);
     const work = workIn(segments.filter((segment) => segment.phase === phase));
-    const names = own.map(({ drill }) => drill.name.toLowerCase());
-    return [
-      `${phase.charAt(0).toUpperCase()}${phase.slice(1)} still has ${names.join(', ')}: ${clockWords(work)} of work.`,
-    ];
+    return drills.length > 0 ? [{ kind: 'part', phase, drills, work }] : [];
   });
   const pins = placed.filter(
     ({ slot }) => slot.pinned || refused.some(({ kind, id }) => kind === 'out' && id === slot.id),
@@ -40,14 +47,12 @@ export function keptWords(
   const raised = workIn(segments.filter((segment) => segment.start < (fast?.start ?? 0) && raising(segment)));
   return [
     ...parts,
-    ...(pins.length > 0
-      ? [`Kept because you said so: ${pins.map(({ drill }) => drill.name.toLowerCase()).join(', ')}.`]
-      : []),
-    ...(fast ? [`${clockWords(raised)} of raising before the fast work.`] : []),
-    ...(occasion.ceilings && occasion.ceilings.length > 0 ? ['Nobody is given anything they may not do.'] : []),
+    ...(pins.length > 0 ? [{ kind: 'pinned', drills: pins.map(({ drill }) => drill.name) } as const] : []),
+    ...(fast ? [{ kind: 'raised', seconds: raised } as const] : []),
+    ...(occasion.ceilings && occasion.ceilings.length > 0 ? [{ kind: 'ceilings' } as const] : []),
   ];
 }
 
-function workIn(segments: readonly Segment[]): number {
+function workIn(segments: readonly Segment[]): Seconds {
   return segments.reduce((sum, { kind, length }) => (kind === 'work' ? sum + length : sum), 0);
 }

@@ -6,14 +6,14 @@ import { countAt, type Seconds } from '../../units.ts';
 import { builtCircuit } from '../plan/build.ts';
 import type { ChoiceSet } from '../search/choice.ts';
 import { isRuledByOne } from '../plan/alike.ts';
-import { moveWords } from './moveWords.ts';
+import { moveFacts, type MoveFacts } from './moveFacts.ts';
 import { AS_PLANNED, type BlockPlan, type Plan, type SlotPlan } from '../plan/plan.ts';
 import { planValue, shareOf } from '../search/value.ts';
 
 /** One change of a plan, with what it does. */
 export interface Move {
   readonly key: MoveKey;
-  readonly words: string;
+  readonly facts: MoveFacts;
   /** Seconds saved; below 0 where it takes longer. */
   readonly seconds: Seconds;
   /** Share of the planned worth lost; below 0 where it adds. */
@@ -44,7 +44,7 @@ export function movesOf(plan: Plan, set: ChoiceSet): readonly Move[] {
     const now = { plan: next, seconds: length(next), value: planValue(next, set) };
     const move: Move = {
       key: change.key,
-      words: moveWords(change.key, plan, set),
+      facts: moveFacts(change.key, plan, set),
       seconds: so.seconds - now.seconds,
       share: shareOf(so.value - now.value, whole),
     };

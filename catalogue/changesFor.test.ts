@@ -50,7 +50,7 @@ describe('what a circuit changes for one person', () => {
   it('is what they do instead, with the limit behind it', () => {
     const person = { ...testPerson(), limits: [limit('wrist', 'avoid')] };
     const change = pushUp(person);
-    expect(change?.because).toEqual(['Wrist']);
+    expect(change?.because).toEqual([{ kind: 'limit', limit: limit('wrist', 'avoid') }]);
     const rung = change?.does.kind === 'instead' ? instructed(library, change.does)?.rung : undefined;
     expect(rung && permits(rung, ceilingsOf(person, TEST_DAY))).toBe(true);
   });

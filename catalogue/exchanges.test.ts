@@ -89,7 +89,7 @@ describe('an exchange in a full warm-up', () => {
   });
 
   it('gives nobody present what is too much for them', () => {
-    const soreKnees = { 'knee bend': { most: 1, side: 'both', because: 'knee' } } as const;
+    const soreKnees = { 'knee bend': { most: 1, side: 'both', because: { kind: 'sore', region: 'knee' } } } as const;
     const { exchanges } = offered(SQUATS, { ceilings: [{}, soreKnees] });
     for (const { to } of exchanges)
       expect(to.ladder.some((rung) => rung.rung === 0 && permits(rung, soreKnees))).toBe(true);

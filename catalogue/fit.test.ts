@@ -100,7 +100,7 @@ describe('one drill for two neighbours', () => {
     };
     expect(combines([])).toBe(true);
     expect(combines(null)).toBe(false);
-    const nothingAtAll = { effort: { most: 0, side: 'both', because: 'invented' } } as const;
+    const nothingAtAll = { effort: { most: 0, side: 'both', because: { kind: 'today', state: 'tired' } } } as const;
     expect(combines([nothingAtAll])).toBe(false);
   });
 

@@ -132,7 +132,7 @@ describe('drills that close a gap', () => {
   });
 
   it('are none that somebody present may not do, or that the place has no room for', () => {
-    const still = { effort: { most: 0, side: 'both', because: 'invented' } } as const;
+    const still = { effort: { most: 0, side: 'both', because: { kind: 'today', state: 'tired' } } } as const;
     const ids = (known: Partial<Occasion>) =>
       closersOf('hip · flexion', circuitOf([]), occasionOf({ library, ...known }), 60).map(({ id }) => id);
     expect(ids({ ceilings: [{}, still] })).toEqual([]);

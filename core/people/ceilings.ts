@@ -1,15 +1,21 @@
 import type { Demand } from '../drills/demand.ts';
 import type { Caps, Capped, Limit, LimitSide } from './limitation.ts';
 import { limitationOf } from './limitations.ts';
-import { heldToLight, readinessOn, type Person, type Readiness } from './person.ts';
-import { type Region } from './region.ts';
+import { heldToLight, readinessOn, type Hold, type Person, type Readiness } from './person.ts';
+import type { Region } from './region.ts';
+
+/** Why somebody has a ceiling: a limit of theirs, how they come that day, a sore part, or a hold that nobody has cleared. */
+export type Because =
+  | { readonly kind: 'limit'; readonly limit: Limit }
+  | { readonly kind: 'today'; readonly state: Readiness }
+  | { readonly kind: 'sore'; readonly region: Region }
+  | { readonly kind: 'hold'; readonly why: Hold['why'] };
 
 /** The most that may be asked of somebody of one thing, where, and why. */
 export interface Ceiling {
   readonly most: number;
   readonly side: LimitSide;
-  /** The limitation behind it, as a coach says it: "Knee, kneeling". */
-  readonly because: string;
+  readonly because: Because;
 }
 
 /** Every ceiling somebody has on a day. What is not listed is open. */
@@ -53,22 +59,22 @@ export function ceilingsOf(person: Pick<Person, 'limits' | 'readiness' | 'holds'
     else if (ceiling.most === present.most && ceiling.side !== present.side)
       found[capped] = { ...present, side: 'both' };
   };
-  const lowerAll = (caps: Caps, side: LimitSide, because: string): void => {
+  const lowerAll = (caps: Caps, side: LimitSide, because: Because): void => {
     for (const [capped, most] of Object.entries(caps)) lower(capped as Capped, { most, side, because });
   };
   for (const limit of person.limits) {
-    if (limit.until === '' || limit.until >= day) lowerAll(capsOf(limit), limit.side, limitName(limit));
+    if (limit.until === '' || limit.until >= day) lowerAll(capsOf(limit), limit.side, { kind: 'limit', limit });
   }
   const { state, sore } = readinessOn(person, day);
-  lowerAll(READY_CAPS[state], 'both', `${state} today`);
+  lowerAll(READY_CAPS[state], 'both', { kind: 'today', state });
   if (state === 'sore') {
     for (const region of sore) {
-      for (const demand of SORE[region])
-        lower(demand, { most: SORE_MOST, side: 'both', because: `sore ${region} today` });
+      const because: Because = { kind: 'sore', region };
+      for (const demand of SORE[region]) lower(demand, { most: SORE_MOST, side: 'both', because });
     }
   }
   const hold = heldToLight(person);
-  if (hold) lower('effort', { most: LIGHT_EFFORT, side: 'both', because: `${hold.why}, not cleared yet` });
+  if (hold) lower('effort', { most: LIGHT_EFFORT, side: 'both', because: { kind: 'hold', why: hold.why } });
   return found;
 }
 
@@ -76,11 +82,4 @@ function capsOf(limit: Limit): Caps {
   if (limit.kind === 'own') return { [limit.capped]: limit.most };
   if (limit.severity === 'pain-free') return {};
   return limitationOf(limit.limitationId)?.caps[limit.severity] ?? {};
-}
-
-/** A limit as a coach says it: "Wrist, ease, left". */
-export function limitName(limit: Limit): string {
-  const side = limit.side === 'both' ? '' : `, ${limit.side}`;
-  if (limit.kind === 'own') return `${limit.capped} up to ${limit.most}${side}`;
-  return `${limitationOf(limit.limitationId)?.name ?? limit.limitationId}${side}`;
 }

@@ -1,7 +1,7 @@
 import { remembered } from '../remembered.ts';
 import { DEMANDS, demandOf, type Demand, type Demands } from '../drills/demand.ts';
 import type { Variant } from '../drills/drill.ts';
-import type { Ceilings } from './ceilings.ts';
+import type { Because, Ceilings } from './ceilings.ts';
 import type { Capped, LimitSide } from './limitation.ts';
 
 /** Something a drill asks that is above somebody's ceiling. */
@@ -10,7 +10,7 @@ export interface Conflict {
   readonly asks: number;
   readonly most: number;
   readonly side: LimitSide;
-  readonly because: string;
+  readonly because: Because;
 }
 
 /** Everything a rung asks of somebody that is above their ceilings; empty where they may do it. */

@@ -6,8 +6,9 @@ import { stifferSides } from '../measures/compare.ts';
 import { moreFor } from '../measures/oneSide.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import { suitedRung } from '../people/ability.ts';
-import { ceilingsOf } from '../people/ceilings.ts';
+import { ceilingsOf, type Because } from '../people/ceilings.ts';
 import { conflictsOf } from '../people/conflictsOf.ts';
+import type { Limit } from '../people/limitation.ts';
 import { painFreeIn } from '../people/painFree.ts';
 import type { Person } from '../people/person.ts';
 import { lastReached } from '../people/reached.ts';
@@ -21,10 +22,10 @@ import { tracksFor } from './tracksFor.ts';
 export interface ChangeFor {
   readonly place: SlotPlace;
   readonly does: Assignment;
-  /** The limits that the planned drill is above, as a coach says them; none where it was chosen for another reason. */
-  readonly because: readonly string[];
+  /** Why they may not do the planned drill; nothing where theirs was chosen for another reason. */
+  readonly because: readonly Because[];
   /** The parts that they move only as far as nothing hurts, in what is planned. */
-  readonly painFree: readonly string[];
+  readonly painFree: readonly Limit[];
   /** A little more for the stiffer or weaker side. */
   readonly extra: Extra | null;
   readonly aim: OwnAim | null;

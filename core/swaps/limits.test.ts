@@ -22,8 +22,15 @@ const rung = (demands: object, effort = 3) => ({ demands, effort });
 describe('ceilings', () => {
   it('are the lowest of all limits, and say whose they are', () => {
     const person = testPerson({ limits: [limit('wrist', 'ease'), limit('no-push-up', 'avoid')] });
-    expect(ceilingsOf(person, TEST_DAY)['wrist bearing']).toEqual({ most: 1, side: 'both', because: 'Wrist' });
-    expect(ceilingsOf(person, TEST_DAY)['shoulder bearing']?.because).toBe('No push-up yet');
+    expect(ceilingsOf(person, TEST_DAY)['wrist bearing']).toEqual({
+      most: 1,
+      side: 'both',
+      because: { kind: 'limit', limit: limit('wrist', 'ease') },
+    });
+    expect(ceilingsOf(person, TEST_DAY)['shoulder bearing']?.because).toEqual({
+      kind: 'limit',
+      limit: limit('no-push-up', 'avoid'),
+    });
   });
 
   it('end with the day a limit ends', () => {
@@ -49,14 +56,18 @@ describe('ceilings', () => {
 
   it('go by what was said today, not yesterday', () => {
     const sore = testPerson({ readiness: { day: TEST_DAY, state: 'sore', sore: ['knee'] } });
-    expect(ceilingsOf(sore, TEST_DAY)['knee bend']).toEqual({ most: 1, side: 'both', because: 'sore knee today' });
+    expect(ceilingsOf(sore, TEST_DAY)['knee bend']).toEqual({
+      most: 1,
+      side: 'both',
+      because: { kind: 'sore', region: 'knee' },
+    });
     expect(ceilingsOf(sore, '2026-11-26')).toEqual({});
   });
 
   it('cap one thing directly: nothing overhead on the left', () => {
     const own = { kind: 'own', capped: 'shoulder overhead', most: 0, side: 'left', until: '' } as const;
     expect(conflictsOf(rung({ 'shoulder overhead': 1 }), ceilingsOf(testPerson({ limits: [own] }), TEST_DAY))).toEqual([
-      { capped: 'shoulder overhead', asks: 1, most: 0, side: 'left', because: 'shoulder overhead up to 0, left' },
+      { capped: 'shoulder overhead', asks: 1, most: 0, side: 'left', because: { kind: 'limit', limit: own } },
     ]);
   });
 });

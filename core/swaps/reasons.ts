@@ -1,52 +1,62 @@
-import { clockWords } from '../clockWords.ts';
-import type { Drill } from '../drills/drill.ts';
+import type { Change, Drill } from '../drills/drill.ts';
 import { mainTarget } from '../drills/kinds.ts';
-import type { Target, Targets } from '../drills/target.ts';
-import { targetWords } from '../drills/targetWords.ts';
-import { servedOn } from '../drills/served.ts';
+import type { Kit } from '../drills/kit.ts';
 import type { Posture } from '../drills/posture.ts';
-import { sharedTarget } from './likeness.ts';
+import { servedOn } from '../drills/served.ts';
+import type { Target, Targets } from '../drills/target.ts';
 import type { Person } from '../people/person.ts';
+import type { Seconds } from '../units.ts';
+import { sharedTarget } from './likeness.ts';
 import type { Candidate, SlotPlace } from './swap.ts';
 
-const IN: Readonly<Record<Posture, string>> = {
-  standing: 'standing',
-  squat: 'standing',
-  'half-kneeling': 'on one knee',
-  kneeling: 'kneeling',
-  quadruped: 'on hands and knees',
-  plank: 'on hands and toes',
-  seated: 'sitting',
-  supine: 'on the back',
-  prone: 'on the front',
-  'side-lying': 'on the side',
-};
+/** What speaks for a swap, or what it changes: codes, which the screen puts into words. */
+export type SwapReason =
+  /** An easier or a harder version of the drill itself, and what of it changes. */
+  | { readonly kind: 'version'; readonly harder: boolean; readonly changes: readonly Change[] }
+  /** It is for something else than what was planned. */
+  | { readonly kind: 'other target'; readonly now: Target; readonly planned: Target }
+  | { readonly kind: 'same target'; readonly target: Target }
+  | { readonly kind: 'much the same' }
+  | { readonly kind: 'posture'; readonly now: Posture; readonly planned: Posture }
+  /** What it needs beside what is out for the planned drill. */
+  | { readonly kind: 'needs'; readonly kit: readonly Kit[] }
+  | { readonly kind: 'known well' }
+  | { readonly kind: 'keeps the time'; readonly seconds: Seconds }
+  | { readonly kind: 'in the circuit' }
+  /** Nothing that serves the same purpose fits. */
+  | { readonly kind: 'nothing like it' }
+  | { readonly kind: 'breathing' }
+  /** Something tolerated that the circuit has already, once more. */
+  | { readonly kind: 'again' };
 
-/** Why a candidate would do, in plain words: what stays, what changes, what it needs. */
-export function reasonsFor(place: SlotPlace, candidate: Candidate, person: Person): readonly string[] {
+/** Postures that are one place to be in. */
+const PLACE: Readonly<Partial<Record<Posture, Posture>>> = { squat: 'standing' };
+const placeOf = (posture: Posture): Posture => PLACE[posture] ?? posture;
+
+/** Why a candidate would do: what stays, what changes, what it needs. */
+export function reasonsFor(place: SlotPlace, candidate: Candidate, person: Person): readonly SwapReason[] {
   const { drill, rung } = candidate;
-  const [was, is] = [IN[place.rung.posture], IN[rung.posture]];
-  const needs = rung.kit.filter((item) => !place.rung.kit.includes(item));
+  const [planned, now] = [placeOf(place.rung.posture), placeOf(rung.posture)];
+  const kit = rung.kit.filter((item) => !place.rung.kit.includes(item));
   return [
     purpose(place, candidate),
-    was === is ? '' : `${is} instead of ${was}`,
-    needs.length > 0 ? `needs ${needs.join(' and ')}` : '',
-    person.familiar.includes(drill.id) ? 'knows it well' : '',
-    `keeps the ${clockWords(place.seconds)}`,
-  ].filter((reason) => reason !== '');
+    ...(planned === now ? [] : [{ kind: 'posture', now, planned } as const]),
+    ...(kit.length > 0 ? [{ kind: 'needs', kit } as const] : []),
+    ...(person.familiar.includes(drill.id) ? [{ kind: 'known well' } as const] : []),
+    { kind: 'keeps the time', seconds: place.seconds },
+  ];
 }
 
-function purpose(place: SlotPlace, { drill, rung }: Candidate): string {
+function purpose(place: SlotPlace, { drill, rung }: Candidate): SwapReason {
   if (drill.id === place.drill.id) {
-    const step = rung.rung < place.rung.rung ? 'an easier version' : 'a harder version';
-    return rung.changes.length > 0 ? `${step} (${rung.changes.join(' and ')})` : step;
+    return { kind: 'version', harder: rung.rung >= place.rung.rung, changes: rung.changes };
   }
   const served = servedOn(drill, rung);
-  const shared = sharedTarget(place.drill.targets, served);
-  const main = mainTarget(place.drill);
-  const instead = main && lostFor(main, place.drill, served);
-  if (instead) return `${targetWords(instead)} instead of ${targetWords(main)}`;
-  return shared ? `same ${targetWords(shared)}` : 'much the same';
+  const target = sharedTarget(place.drill.targets, served);
+  const planned = mainTarget(place.drill);
+  const now = planned && lostFor(planned, place.drill, served);
+  if (now) return { kind: 'other target', now, planned };
+  return target ? { kind: 'same target', target } : { kind: 'much the same' };
 }
 
 /** Under this share of the main purpose it counts as lost, and the loss is said. Common practice, no source. */

@@ -7,6 +7,7 @@ import { floorOf } from '../occasion/floor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Seconds } from '../units.ts';
 import type { LimitSide } from '../people/limitation.ts';
+import type { SwapReason } from './reasons.ts';
 import { drillIn } from '../drills/onRung.ts';
 
 /** What is done in a slot: a drill on a rung of its ladder. */
@@ -23,8 +24,8 @@ export interface Swap extends Instruction {
   readonly score: number;
   /** Only on this side, the other as planned. */
   readonly side: LimitSide;
-  /** What speaks for it and what it changes, in plain words. */
-  readonly reasons: readonly string[];
+  /** What speaks for it and what it changes. */
+  readonly reasons: readonly SwapReason[];
   readonly seconds: Seconds;
 }
 

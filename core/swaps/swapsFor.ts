@@ -86,7 +86,10 @@ function swapOf(place: SlotPlace, person: Person, candidate: Candidate, need: Ne
     variantId: rung.id,
     score: scoreFor(person, place, candidate, need),
     side: same && place.slot.sides !== 'both' ? sideOf(need.conflicts) : 'both',
-    reasons: [...reasonsFor(place, candidate, person), ...(there.has(drill.id) ? ['is in this circuit already'] : [])],
+    reasons: [
+      ...reasonsFor(place, candidate, person),
+      ...(there.has(drill.id) ? [{ kind: 'in the circuit' } as const] : []),
+    ],
     seconds: place.seconds,
   };
 }
@@ -115,8 +118,8 @@ function usesOfTheTime(
   return offered.flatMap(({ drill, rung }): readonly Swap[] => {
     if (seen.has(drill.id)) return [];
     seen.add(drill.id);
-    const why = 'system · breathing' in drill.targets ? 'calm breathing for the time' : 'again, as it is tolerated';
-    const reasons = ['nothing with the same purpose fits', why];
+    const why = 'system · breathing' in drill.targets ? 'breathing' : 'again';
+    const reasons = [{ kind: 'nothing like it' }, { kind: why }] as const;
     const { seconds } = place;
     return [
       { kind: 'use of the time', drillId: drill.id, variantId: rung.id, score: 0, side: 'both', reasons, seconds },

@@ -13,6 +13,7 @@ import { swapsFor } from '@prompt-spark/core/swaps/swapsFor';
 import { computed, ref } from 'vue';
 import DrillFigure from '../figure/DrillFigure.vue';
 import { useLibraryStore } from '../library/library.ts';
+import { reasonWords } from '../wording/reasonWords.ts';
 import { say } from './say.ts';
 
 /** What takes a drill's place for anybody with a limitation. */
@@ -56,7 +57,9 @@ const offer = computed(() => {
         <DrillFigure class="figure" :drill="swap.drill" :variant="swap.rung" still :aspect="1" />
         <span>
           <RouterLink :to="`/drills/${swap.drillId}`">{{ instructionName(swap.drill, swap.rung) }}</RouterLink>
-          <span class="soft small">{{ swap.reasons.slice(0, -1).join(', ') }}</span>
+          <span class="soft small">{{
+            reasonWords(swap.reasons.filter(({ kind }) => kind !== 'keeps the time'))
+          }}</span>
         </span>
       </li>
     </ul>

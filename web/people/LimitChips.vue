@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { PersonDocument } from '@prompt-spark/contract/person';
-import { limitName } from '@prompt-spark/core/people/ceilings';
 import { stifferSides } from '@prompt-spark/core/measures/compare';
 import type { Limit } from '@prompt-spark/core/people/limitation';
 import { computed } from 'vue';
+import { limitName } from '../wording/limitWords.ts';
 import { say } from './say.ts';
 
 /** What to mind of somebody, as chips: what, how much, where; and the stiffer side. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import { LIMIT_SEVERITIES, type Limit, type LimitSide } from '@prompt-spark/core/people/limitation';
-import { limitName } from '@prompt-spark/core/people/ceilings';
 import { limitationOf } from '@prompt-spark/core/people/limitations';
 import DayField from '../fields/DayField.vue';
+import { limitName } from '../wording/limitWords.ts';
 import { say } from './say.ts';
 
 /** What to mind of somebody, a line each: how much, where and until when. */

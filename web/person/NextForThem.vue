@@ -13,7 +13,7 @@ import { usePaceStore } from '../occasion/pace.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { sessionDay, sessionTime } from '../schedule/sessionTime.ts';
 import { useSessionsStore } from '../schedule/sessions.ts';
-import { becauseWords, changeWords } from './changeWords.ts';
+import { changeWords, whyWords } from './changeWords.ts';
 import { calendarDayName } from '../wording/clock.ts';
 import { say } from './say.ts';
 
@@ -70,7 +70,7 @@ const loading = useLoading(async () => {
           <li v-for="one in changes" :key="one.place.slot.id">
             <span>{{ one.place.drill.name }}</span>
             <strong>{{ changeWords(one, library.library) }}</strong>
-            <span class="soft">{{ becauseWords(one) }}</span>
+            <span class="soft">{{ whyWords(one) }}</span>
           </li>
         </ul>
       </template>

@@ -3,6 +3,7 @@ import type { ChangeFor } from '@prompt-spark/core/swaps/changesFor';
 import { faultWords } from '@prompt-spark/core/people/technique';
 import { cellWords } from '../swaps/swapWords.ts';
 import { extraWords } from '../wording/extraWords.ts';
+import { becauseWords } from '../wording/limitWords.ts';
 import { say } from './say.ts';
 
 /** What somebody does in a slot that is not just what is planned, part by part: "hands on the wall", "aim for 12". */
@@ -19,9 +20,9 @@ export function changeWords({ place, does, painFree, extra, aim, before }: Chang
 }
 
 /** Why: their limits, the side that is behind, what they reached and how they did it last time. */
-export function becauseWords({ because, extra, aim, does, before }: ChangeFor): string {
+export function whyWords({ because, extra, aim, does, before }: ChangeFor): string {
   return [
-    ...because,
+    ...because.map(becauseWords),
     does.kind === 'instead' && does.own && because.length === 0 ? say.changeWords.chosenForThem : '',
     extra ? say.changeWords.isStifferOrWeaker(extra.side) : '',
     aim && aim.reached !== null ? say.changeWords.lastTimeReached(aim.reached) : '',

@@ -14,6 +14,8 @@ import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
 import { useAccountStore } from '../shell/account.ts';
 import { useSheetStore } from '../sheet/store/sheet.ts';
+import { becauseWords, limitName } from '../wording/limitWords.ts';
+import { reasonWords } from '../wording/reasonWords.ts';
 import { say } from './say.ts';
 
 /** What one person could do in one slot: why not as planned, and what instead, with figures and reasons. */
@@ -38,7 +40,9 @@ const shown = computed(() =>
 );
 const chosen = computed(() => shown.value.find(({ key }) => key === picked.value) ?? shown.value[0]);
 const before = computed(() => choiceFor(person, sheet.id, place.slot.id, groupTracks.day));
-const why = computed(() => [...new Set(offer.value.conflicts.map(({ capped, because }) => `${capped} (${because})`))]);
+const why = computed(() => [
+  ...new Set(offer.value.conflicts.map(({ capped, because }) => `${capped} (${becauseWords(because)})`)),
+]);
 
 /** What they mind in it without needing anything else. */
 const painFree = computed(() => painFreeIn(place.rung, person, groupTracks.day));
@@ -87,7 +91,7 @@ async function choose(instruction: Chosen | null, day: string): Promise<void> {
         <strong>{{ place.drill.name }}</strong>
         <span v-if="why.length" class="soft">{{ say.swapPanel.doesNotFit(why.join('; ')) }}</span>
         <span v-else class="soft">{{ say.swapPanel.fitsAsPlanned }}</span>
-        <span v-if="painFree.length">{{ say.swapPanel.onlyAsFar(painFree.join('; ')) }}</span>
+        <span v-if="painFree.length">{{ say.swapPanel.onlyAsFar(painFree.map(limitName).join('; ')) }}</span>
       </p>
     </div>
     <p v-if="offer.nothingFits" class="bad">
@@ -112,7 +116,7 @@ async function choose(instruction: Chosen | null, day: string): Promise<void> {
         <span>
           <strong>{{ instructionName(swap.drill, swap.rung) }}</strong>
           <span class="soft">
-            {{ swap.side === 'both' ? '' : say.swapPanel.onlyOn(swap.side) }}{{ swap.reasons.join(', ') }}.
+            {{ swap.side === 'both' ? '' : say.swapPanel.onlyOn(swap.side) }}{{ reasonWords(swap.reasons) }}.
           </span>
         </span>
       </label>

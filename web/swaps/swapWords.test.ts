@@ -79,7 +79,9 @@ describe('a cell', () => {
     expect(instead('tall-reach', 'low')).toMatchObject({ kind: 'rung', sign: '▽', words: 'hands at the chest' });
     expect(instead('step-aside', 'base')).toMatchObject({ kind: 'drill', sign: '⇄', words: 'Step aside' });
     expect(cellWords({ kind: 'one to one' }, place, library)).toMatchObject({ sign: '!', words: 'see them' });
-    const short = cellWords({ kind: 'as planned', answeredBy: '' }, place, library, ['Shoulder, overhead, left']);
+    const short = cellWords({ kind: 'as planned', answeredBy: '' }, place, library, [
+      limit('shoulder-overhead', 'pain-free', 'left'),
+    ]);
     expect(short.words).toBe('only as far as nothing hurts: Shoulder, overhead, left');
     expect(cellWords({ kind: 'as planned', answeredBy: 'Imke' }, place, library)).toMatchObject({ sign: '✓' });
   });

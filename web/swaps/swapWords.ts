@@ -1,8 +1,9 @@
 import type { DrillLibrary } from '@prompt-spark/core/drills/library';
-import { limitName } from '@prompt-spark/core/people/ceilings';
+import type { Limit } from '@prompt-spark/core/people/limitation';
 import type { Assignment } from '@prompt-spark/core/swaps/assignment';
 import { heldToLight, readinessOn, type Person } from '@prompt-spark/core/people/person';
 import { instructed, instructionName, type SlotPlace } from '@prompt-spark/core/swaps/swap';
+import { limitName } from '../wording/limitWords.ts';
 import { say } from './say.ts';
 
 /** What to mind of somebody in a word or two, for the head of a column: "Wrist and 1 more". */
@@ -31,11 +32,11 @@ export function cellWords(
   doing: Assignment,
   place: SlotPlace,
   library: DrillLibrary,
-  painFree: readonly string[] = [],
+  painFree: readonly Limit[] = [],
 ): CellWords {
   if (doing.kind === 'as planned') {
     if (doing.answeredBy === '' && painFree.length > 0) {
-      return { kind: 'pain-free', sign: '◁', words: say.swapWords.onlyAsFar(painFree.join('; ')) };
+      return { kind: 'pain-free', sign: '◁', words: say.swapWords.onlyAsFar(painFree.map(limitName).join('; ')) };
     }
     if (doing.answeredBy === '') return { kind: 'as planned', sign: '·', words: say.swapWords.asPlanned };
     return { kind: 'answered', sign: '✓', words: say.swapWords.asPlannedAnswers(doing.answeredBy) };

@@ -9,6 +9,7 @@ import { useSheetStore } from '../store/sheet.ts';
 import { useLibraryStore } from '../../library/library.ts';
 import { trackWords } from '../../wording/trackWords.ts';
 import OneSideHints from './OneSideHints.vue';
+import { limitName } from '../../wording/limitWords.ts';
 import { say } from '../say.ts';
 
 /** Who needs something else in this circuit, slot by slot, and the way to the swaps. */
@@ -53,7 +54,7 @@ function stoppingShort(slotId: string): readonly string[] {
   return groupTracks.people.flatMap((person) => {
     const parts = painFreeIn(place.rung, person, groupTracks.day);
     if (parts.length === 0 || groupTracks.assignment(place, person).kind !== 'as planned') return [];
-    return [say.peopleTab.onlyAsFar(nameOf(person.id), parts.join('; '))];
+    return [say.peopleTab.onlyAsFar(nameOf(person.id), parts.map(limitName).join('; '))];
   });
 }
 const rows = computed(() =>

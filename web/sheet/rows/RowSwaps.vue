@@ -9,6 +9,7 @@ import { computed } from 'vue';
 import DrillFigure from '../../figure/DrillFigure.vue';
 import { useLibraryStore } from '../../library/library.ts';
 import { useSheetStore } from '../store/sheet.ts';
+import { reasonWords } from '../../wording/reasonWords.ts';
 import { say } from '../say.ts';
 
 /** Three things that could be done in this row instead, for everybody: with a figure, and why. */
@@ -26,7 +27,7 @@ const offers = computed(() => {
   const { swaps } = swapsFor(place, { id: '', ...UNKNOWN_PERSON }, occasion, places);
   return swaps.slice(0, SHOWN).flatMap((swap) => {
     const found = instructed(library.library, swap);
-    return found ? [{ ...found, why: swap.reasons.join(', ') }] : [];
+    return found ? [{ ...found, why: reasonWords(swap.reasons) }] : [];
   });
 });
 

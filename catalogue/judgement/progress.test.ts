@@ -1,3 +1,4 @@
+import type { Amount } from '@prompt-spark/core/circuit/amount';
 import { approachOf } from '@prompt-spark/core/approach/approaches';
 import { mainSessionOf } from '@prompt-spark/core/approach/meantSession';
 import { libraryOf } from '@prompt-spark/core/drills/library';
@@ -6,7 +7,7 @@ import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { nextStep, type PastRun } from '@prompt-spark/core/progress/nextStep';
 import { progressRules } from '@prompt-spark/core/progress/rules';
 import { steppedCircuit } from '@prompt-spark/core/progress/steppedCircuit';
-import { stepWords } from '@prompt-spark/core/progress/stepWords';
+import { stepFacts, type StepFacts } from '@prompt-spark/core/progress/stepFacts';
 import { MARK_KINDS, type MarkKind } from '@prompt-spark/core/session/marks';
 import { readWhiteboard } from '@prompt-spark/core/whiteboard/readWhiteboard';
 import { describe, expect, it } from 'vitest';
@@ -45,6 +46,28 @@ describe('whether the next time is harder or easier (common practice, no source)
   });
 });
 
+/** What a case says of a change: "Glute bridge 12 instead of 10", "Integrate: 1 round instead of 2". */
+function told(facts: StepFacts): string {
+  switch (facts.kind) {
+    case 'rounds': {
+      const { phase, before, now } = facts;
+      const rounds = now.high === 1 ? '1 round' : `${String(now.high)} rounds`;
+      return `${phase.charAt(0).toUpperCase()}${phase.slice(1)}: ${rounds} instead of ${String(before.high)}`;
+    }
+    case 'version':
+      return `${facts.now} instead of ${facts.before}`;
+    case 'amount': {
+      const aSide = facts.before.slot.sides === 'both' ? '' : ' a side';
+      return `${facts.drill} ${amount(facts.now)} instead of ${amount(facts.before)}${aSide}`;
+    }
+  }
+}
+
+function amount({ slot: { dose } }: Amount): string {
+  if (dose.kind === 'reps') return String(dose.count.high);
+  return dose.kind === 'time' ? `${String(dose.seconds.high)} s` : dose.kind;
+}
+
 describe('what a step changes (common practice, no source)', () => {
   const library = libraryOf(catalogue);
   it.each(casesIn('progressSteps.txt').map(({ line, fields }) => ({ line, fields })))('$line', ({ fields }) => {
@@ -60,6 +83,7 @@ describe('what a step changes (common practice, no source)', () => {
     if (steps === 0) throw new Error(`"${step}" is no step.`);
     const changes = steppedCircuit(circuit, occasion, steps)?.changes ?? [];
     const floor = floorOf(circuit, occasion);
-    expect(changes.map((change) => stepWords(change, library, floor))).toEqual(named(expected, ' / '));
+    const facts = changes.flatMap((change) => stepFacts(change, library, floor) ?? []);
+    expect(facts.map(told)).toEqual(named(expected, ' / '));
   });
 });

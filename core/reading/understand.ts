@@ -1,7 +1,7 @@
+import { rangeWords } from '../rangeWords.ts';
 import { lazily } from '../lazily.ts';
 import { MOST_CUE } from '../circuit/bounds.ts';
 import type { Slot } from '../circuit/circuit.ts';
-import { rangeWords } from '../circuit/slotWords.ts';
 import type { DrillLibrary } from '../drills/library.ts';
 import { knownWords } from './knownWords.ts';
 import { exactly, likely, nameIndexOf, type Named, type NameIndex } from './nameIndex.ts';

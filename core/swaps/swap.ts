@@ -7,7 +7,7 @@ import { floorOf } from '../occasion/floor.ts';
 import type { Occasion } from '../occasion/occasion.ts';
 import type { Seconds } from '../units.ts';
 import type { LimitSide } from '../people/limitation.ts';
-import type { SwapReason } from './reasons.ts';
+import type { SwapReason } from './swapReason.ts';
 import { drillIn } from '../drills/onRung.ts';
 
 /** What is done in a slot: a drill on a rung of its ladder. */

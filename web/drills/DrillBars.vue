@@ -3,7 +3,7 @@ import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Variant } from '@prompt-spark/core/drills/drill';
 import { computed } from 'vue';
 import { TARGETS } from '@prompt-spark/core/drills/target';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import { ASKED, demandsOf, rungName } from './drillWords.ts';
 import { say } from './say.ts';

@@ -5,7 +5,7 @@ import { baseOf } from '@prompt-spark/core/drills/drill';
 import { PLANES, TARGETS, type Plane } from '@prompt-spark/core/drills/target';
 import { computed } from 'vue';
 import { phaseName } from '../wording/phases.ts';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import { ASKED } from './drillWords.ts';
 import { withDemand } from './drillDraft.ts';

@@ -13,7 +13,7 @@ import { useAction } from '../shell/useAction.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import { floorOf } from '@prompt-spark/core/occasion/floor';
 import { ANYWHERE } from '@prompt-spark/core/occasion/site';
-import { doseWords } from '@prompt-spark/core/circuit/slotWords';
+import { doseWords } from '../wording/doseWords.ts';
 import { phaseName } from '../wording/phases.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';

@@ -5,7 +5,7 @@ import { KIT } from '@prompt-spark/core/drills/kit';
 import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES } from '@prompt-spark/core/drills/posture';
 import { PLANES, TARGETS } from '@prompt-spark/core/drills/target';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import { phaseName } from '../wording/phases.ts';
 import { say } from './say.ts';

@@ -3,7 +3,7 @@ import { demandOf, type Demand } from '@prompt-spark/core/drills/demand';
 import { DEMANDS } from '@prompt-spark/core/drills/demand';
 import type { EnergyCost, Variant } from '@prompt-spark/core/drills/drill';
 import { TARGETS } from '@prompt-spark/core/drills/target';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import { say } from './say.ts';
 

@@ -3,7 +3,7 @@ import { just, type Range } from '@prompt-spark/core/units';
 import { readCount, readDuration } from '@prompt-spark/core/whiteboard/amount';
 import type { FieldReading } from '@prompt-spark/core/whiteboard/field';
 import { useTypedText } from './useTypedText.ts';
-import { rangeWords } from '@prompt-spark/core/circuit/slotWords';
+import { rangeWords } from '@prompt-spark/core/rangeWords';
 import { say } from './say.ts';
 
 /** A count or a length of time, settled or a range, typed as on the board: 8-10, 40s, 1:30. */

@@ -5,7 +5,7 @@ import { occasionOf } from '@prompt-spark/core/occasion/occasion';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { describe, expect, it } from 'vitest';
 import { clock, countdown, timeOfDay } from '../wording/clock.ts';
-import { doseWords } from '@prompt-spark/core/circuit/slotWords';
+import { doseWords } from '../wording/doseWords.ts';
 import { fuseShape } from './fuseShape.ts';
 import { verdictOn } from './verdict.ts';
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TargetOverWeeks } from '@prompt-spark/core/coverage/overWeeks';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import type { MissedTarget } from './useGroupWork.ts';
 import { say } from './say.ts';

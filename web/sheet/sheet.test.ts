@@ -7,7 +7,7 @@ import { reviewCircuit } from '@prompt-spark/core/review/reviewCircuit';
 import { testLibrary } from '@prompt-spark/core/testing/drills';
 import { TEST_FLOOR } from '@prompt-spark/core/testing/places';
 import { describe, expect, it } from 'vitest';
-import { doseWords } from '@prompt-spark/core/circuit/slotWords';
+import { doseWords } from '../wording/doseWords.ts';
 import { effortData, effortOptions, endsBetween } from './margin/effortChart.ts';
 import { marginNotes } from './margin/marginNotes.ts';
 

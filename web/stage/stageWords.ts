@@ -1,6 +1,6 @@
 import { sideOrder } from '@prompt-spark/core/dose/sideOrder';
 import type { Circuit, Slot } from '@prompt-spark/core/circuit/circuit';
-import { inHandWords, rampStepWords } from '@prompt-spark/core/circuit/slotWords';
+import { inHandWords, rampStepWords } from '../wording/doseWords.ts';
 import { mainAimWords } from '@prompt-spark/core/circuit/aim';
 import type { Growing } from '@prompt-spark/core/dose/dose';
 import { rampStepAt } from '@prompt-spark/core/dose/ramp';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { HoldsBefore, MainSession } from '@prompt-spark/core/approach/mainSession';
 import { TARGETS, type Target } from '@prompt-spark/core/drills/target';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { MainSession } from '@prompt-spark/core/approach/mainSession';
 import { TARGETS } from '@prompt-spark/core/drills/target';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../wording/targetWords.ts';
 import { ref } from 'vue';
 import { useStandardsStore } from '../library/standards.ts';
 import SessionForm from './SessionForm.vue';

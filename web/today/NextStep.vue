@@ -5,6 +5,7 @@ import { call } from '../api/call.ts';
 import { useAction } from '../shell/useAction.ts';
 import type { ProposedStep } from './dayWorker.ts';
 import { stepReasonWords } from './stepReasonWords.ts';
+import { stepWords } from '../wording/stepWords.ts';
 import { say } from './say.ts';
 
 /** A step up or down before the next time, with its reason: it is made by a press, and never by itself. */
@@ -17,7 +18,7 @@ const left = useLocalStorage<Readonly<Record<string, number>>>('prompt-spark.ste
 const isLeft = computed(() => left.value[step.from.id] === step.from.version);
 /** The version that the step made, while it can be taken back. */
 const made = ref<number | null>(null);
-const change = computed(() => step.changes.join(', '));
+const change = computed(() => step.changes.map(stepWords).join(', '));
 
 const save = (draft: ProposedStep['to'], version: number) =>
   call('saveCircuit', {

@@ -11,7 +11,7 @@ import { isHere, readinessOn, type Person } from '@prompt-spark/core/people/pers
 import { nextStep, type StepReason } from '@prompt-spark/core/progress/nextStep';
 import { progressRules } from '@prompt-spark/core/progress/rules';
 import { steppedCircuit } from '@prompt-spark/core/progress/steppedCircuit';
-import { stepWords } from '@prompt-spark/core/progress/stepWords';
+import { stepFacts, type StepFacts } from '@prompt-spark/core/progress/stepFacts';
 import { tracksFor } from '@prompt-spark/core/swaps/tracksFor';
 import { expose } from 'comlink';
 import { call } from '../api/call.ts';
@@ -28,7 +28,7 @@ export type DatedSession = Pick<SessionSummary, 'id' | 'groupId' | 'siteId' | 's
 export interface ProposedStep {
   readonly reason: StepReason;
   /** What is changed, each in a breath; nothing where it is only to be known. */
-  readonly changes: readonly string[];
+  readonly changes: readonly StepFacts[];
   readonly from: Pick<CircuitRecord, 'id' | 'version'> & CircuitDraft;
   /** The circuit with it changed. */
   readonly to: CircuitDraft;
@@ -107,7 +107,7 @@ async function stepFor(
   const floor = floorOf(circuit, occasion);
   return {
     reason: step.reason,
-    changes: next.changes.map((change) => stepWords(change, occasion.library, floor)),
+    changes: next.changes.flatMap((change) => stepFacts(change, occasion.library, floor) ?? []),
     from,
     to: { circuit: next.circuit, groupId: record.groupId, siteId },
   };

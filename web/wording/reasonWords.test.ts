@@ -1,4 +1,4 @@
-import type { SwapReason } from '@prompt-spark/core/swaps/reasons';
+import type { SwapReason } from '@prompt-spark/core/swaps/swapReason';
 import { describe, expect, it } from 'vitest';
 import { becauseWords, limitName } from './limitWords.ts';
 import { reasonWords } from './reasonWords.ts';

@@ -1,4 +1,4 @@
-import type { SwapReason } from '@prompt-spark/core/swaps/reasons';
+import type { SwapReason } from '@prompt-spark/core/swaps/swapReason';
 import { reasons } from './english/reasons.ts';
 import { inLanguage } from './language.ts';
 import { ofKind } from './ofKind.ts';

@@ -1,6 +1,6 @@
+import type { Amount } from '../../circuit/amount.ts';
 import { allSlots, slotsOf, type Block, type Slot } from '../../circuit/circuit.ts';
 import type { MoveKey } from '../../circuit/shortVersion.ts';
-import type { Floor } from '../../dose/distance.ts';
 import type { Dose, Extra, Sides } from '../../dose/dose.ts';
 import type { Drill } from '../../drills/drill.ts';
 import { mainTarget } from '../../drills/kinds.ts';
@@ -12,13 +12,6 @@ import { builtCircuit } from '../plan/build.ts';
 import type { BlockPlan, Plan } from '../plan/plan.ts';
 import type { ChoiceSet } from '../search/choice.ts';
 import { serves } from '../search/worth.ts';
-
-/** How much of a drill is done, and how its sides are taken. */
-export interface Amount {
-  readonly slot: Slot;
-  readonly drill: Drill;
-  readonly floor: Floor;
-}
 
 /** What a move changes: codes and numbers, which the screen puts into words. */
 export type MoveFacts =

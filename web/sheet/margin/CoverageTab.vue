@@ -3,7 +3,7 @@ import { closersOf } from '@prompt-spark/core/coverage/closers';
 import { coverageOf, gapsIn, GAP_BELOW, missingPlanes } from '@prompt-spark/core/coverage/coverageOf';
 import { exchanged, exchangesOf, type Exchange } from '@prompt-spark/core/coverage/exchanges';
 import type { Target } from '@prompt-spark/core/drills/target';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targetWords } from '../../wording/targetWords.ts';
 import { capital } from '../../wording/capital.ts';
 import { percent, preparedWords } from '../../wording/prepared.ts';
 import { computed } from 'vue';

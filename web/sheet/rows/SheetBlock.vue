@@ -6,7 +6,7 @@ import { usualSlot } from '@prompt-spark/core/circuit/slot';
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
-import { rangeWords } from '@prompt-spark/core/circuit/slotWords';
+import { rangeWords } from '@prompt-spark/core/rangeWords';
 import { clock } from '../../wording/clock.ts';
 import { phaseName, phasePlainly } from '../../wording/phases.ts';
 import { useEditingStore } from '../store/editing.ts';

@@ -7,7 +7,7 @@ import type { Slot } from '@prompt-spark/core/circuit/circuit';
 import type { Seconds } from '@prompt-spark/core/units';
 import { computed, defineAsyncComponent } from 'vue';
 import { clock } from '../../wording/clock.ts';
-import { doseWords } from '@prompt-spark/core/circuit/slotWords';
+import { doseWords } from '../../wording/doseWords.ts';
 import { drillIn } from '@prompt-spark/core/drills/onRung';
 import type { Floor } from '@prompt-spark/core/dose/distance';
 import type { Plates } from '@prompt-spark/core/dose/lift';

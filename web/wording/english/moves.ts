@@ -1,9 +1,11 @@
 import { clockWords as clock } from '@prompt-spark/core/clockWords';
-import { amountWords, rangeWords } from '@prompt-spark/core/circuit/slotWords';
+import { rangeWords } from '@prompt-spark/core/rangeWords';
+import { amountWords } from './doses.ts';
+import type { Amount } from '@prompt-spark/core/circuit/amount';
 import type { Dose } from '@prompt-spark/core/dose/dose';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targets } from './targets.ts';
 import type { Kept } from '@prompt-spark/core/fit/outcome/kept';
-import type { Amount, MoveFacts } from '@prompt-spark/core/fit/outcome/moveFacts';
+import type { MoveFacts } from '@prompt-spark/core/fit/outcome/moveFacts';
 import { capital } from '../capital.ts';
 
 type Facts<Kind extends MoveFacts['kind']> = Extract<MoveFacts, { kind: Kind }>;
@@ -48,7 +50,7 @@ export const moves = {
       if (target === null) return `${drill} left out`;
       const lost = extra ? `, and the ${extra.more} more on the ${extra.side} with it` : '';
       const covers = server === null ? 'nothing else covers' : `${within(server)} still covers`;
-      return `${drill} left out${lost}; ${covers} the ${targetWords(target)}`;
+      return `${drill} left out${lost}; ${covers} the ${targets[target]}`;
     },
     combined: ({ amount: done, inPlaceOf, shownFirst }: Facts<'combined'>) =>
       `${done.drill.name}, ${amount(done)}, in place of ${inPlaceOf.map(within).join(' and ')}${shownFirst ? '; new to them, so show it first' : ''}`,

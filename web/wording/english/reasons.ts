@@ -1,7 +1,7 @@
 import { clockWords as clock } from '@prompt-spark/core/clockWords';
 import type { Posture } from '@prompt-spark/core/drills/posture';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
-import type { SwapReason } from '@prompt-spark/core/swaps/reasons';
+import { targets } from './targets.ts';
+import type { SwapReason } from '@prompt-spark/core/swaps/swapReason';
 
 type Of<Kind extends SwapReason['kind']> = Extract<SwapReason, { kind: Kind }>;
 
@@ -22,8 +22,8 @@ const IN: Readonly<Record<Posture, string>> = {
 export const reasons = {
   version: ({ harder, changes }: Of<'version'>) =>
     `${harder ? 'a harder version' : 'an easier version'}${changes.length > 0 ? ` (${changes.join(' and ')})` : ''}`,
-  'other target': ({ now, planned }: Of<'other target'>) => `${targetWords(now)} instead of ${targetWords(planned)}`,
-  'same target': ({ target }: Of<'same target'>) => `same ${targetWords(target)}`,
+  'other target': ({ now, planned }: Of<'other target'>) => `${targets[now]} instead of ${targets[planned]}`,
+  'same target': ({ target }: Of<'same target'>) => `same ${targets[target]}`,
   'much the same': () => 'much the same',
   posture: ({ now, planned }: Of<'posture'>) => `${IN[now]} instead of ${IN[planned]}`,
   needs: ({ kit }: Of<'needs'>) => `needs ${kit.join(' and ')}`,

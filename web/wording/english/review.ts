@@ -1,7 +1,7 @@
 import { clockWords as clock } from '@prompt-spark/core/clockWords';
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import { kitName } from '@prompt-spark/core/drills/kit';
-import { targetWords } from '@prompt-spark/core/drills/targetWords';
+import { targets } from './targets.ts';
 import type { Facts, RuleId } from '@prompt-spark/core/review/facts';
 import type { Fix, Source } from '@prompt-spark/core/review/finding';
 import { capital } from '../capital.ts';
@@ -90,7 +90,7 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
   },
   'long-hold': {
     name: 'Long static holds',
-    title: ({ seconds, target }) => `${seconds} s held for ${target ? targetWords(target) : 'one muscle'}`,
+    title: ({ seconds, target }) => `${seconds} s held for ${target ? targets[target] : 'one muscle'}`,
     advice: ({ before, most, weakensFrom }) => {
       const session = before?.toLowerCase() ?? 'training';
       return weakensFrom === null
@@ -219,13 +219,12 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
   },
   'repeated-target': {
     name: 'The same again while something lacks',
-    title: ({ target, times, lacking }) =>
-      `${capital(targetWords(target))} ${times} times, ${targetWords(lacking)} not at all`,
-    advice: ({ lacking, session }) => `${session} needs ${targetWords(lacking)}: change one of them for it.`,
+    title: ({ target, times, lacking }) => `${capital(targets[target])} ${times} times, ${targets[lacking]} not at all`,
+    advice: ({ lacking, session }) => `${session} needs ${targets[lacking]}: change one of them for it.`,
   },
   gap: {
     name: 'What the session needs and lacks',
-    title: ({ target, session }) => `Too little ${targetWords(target)} for ${session.toLowerCase()}`,
+    title: ({ target, session }) => `Too little ${targets[target]} for ${session.toLowerCase()}`,
     advice: ({ closing }) =>
       closing
         ? 'Coverage shows what would help.'

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { anySlot } from '../testing/arbitrary.ts';
-import type { Plates } from '../dose/lift.ts';
-import { testLibrary } from '../testing/drills.ts';
-import { TEST_FLOOR } from '../testing/places.ts';
-import { readLine } from '../whiteboard/lineReader.ts';
-import { amountWords, doseWords, rangeWords } from './slotWords.ts';
+import { anySlot } from '@prompt-spark/core/testing/arbitrary';
+import type { Plates } from '@prompt-spark/core/dose/lift';
+import { testLibrary } from '@prompt-spark/core/testing/drills';
+import { TEST_FLOOR } from '@prompt-spark/core/testing/places';
+import { readLine } from '@prompt-spark/core/whiteboard/lineReader';
+import { rangeWords } from '@prompt-spark/core/rangeWords';
+import { amountWords, doseWords } from './doseWords.ts';
 
 /** What a whiteboard line's dose is called. */
 function said(line: string, floor = TEST_FLOOR, plates?: Plates): string {

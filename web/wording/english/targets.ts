@@ -1,7 +1,7 @@
-import type { Target } from './target.ts';
+import type { Target } from '@prompt-spark/core/drills/target';
 
 /** Targets as a coach says them, in the middle of a sentence. */
-const TARGET_WORDS: Readonly<Record<Target, string>> = {
+export const targets: Readonly<Record<Target, string>> = {
   'system · pulse': 'pulse',
   'system · breathing': 'breathing',
   'system · balance': 'balance',
@@ -58,5 +58,3 @@ const TARGET_WORDS: Readonly<Record<Target, string>> = {
   'pattern · landing': 'landing',
   'pattern · turn': 'turn',
 };
-
-export const targetWords = (target: Target): string => TARGET_WORDS[target];

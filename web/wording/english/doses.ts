@@ -1,21 +1,17 @@
-import { aimWords } from './aim.ts';
-import type { Slot } from './circuit.ts';
-import type { Drill } from '../drills/drill.ts';
-import { handlingOf } from '../drills/kit.ts';
-import type { Range } from '../units.ts';
-import { stepsOf, type DistanceDose, type Floor } from '../dose/distance.ts';
-import type { Dose, Tempo } from '../dose/dose.ts';
-import { liftSets, type Plates } from '../dose/lift.ts';
-import { rampGrades, rampSteps, type RampDose } from '../dose/ramp.ts';
-import { countedPerSide } from '../dose/workSeconds.ts';
-
-/** A range as read: 8–10, or 8. */
-export function rangeWords({ low, high }: Range): string {
-  return low === high ? String(low) : `${low}–${high}`;
-}
+import { aimWords } from '@prompt-spark/core/circuit/aim';
+import type { Slot } from '@prompt-spark/core/circuit/circuit';
+import type { Drill } from '@prompt-spark/core/drills/drill';
+import { handlingOf } from '@prompt-spark/core/drills/kit';
+import { rangeWords } from '@prompt-spark/core/rangeWords';
+import type { Range } from '@prompt-spark/core/units';
+import { stepsOf, type DistanceDose, type Floor } from '@prompt-spark/core/dose/distance';
+import type { Dose, Tempo } from '@prompt-spark/core/dose/dose';
+import { liftSets, type Plates } from '@prompt-spark/core/dose/lift';
+import { rampGrades, rampSteps, type RampDose } from '@prompt-spark/core/dose/ramp';
+import { countedPerSide } from '@prompt-spark/core/dose/workSeconds';
 
 /** A slot's dose as a coach says it: "4 a side, alternating · 8 in all · 3 s each · rest 10 s · loop band". Loads are rounded to a site's plates. */
-export function doseWords(slot: Slot, drill: Drill, floor: Floor, plates?: Plates): string {
+function doseWords(slot: Slot, drill: Drill, floor: Floor, plates?: Plates): string {
   const words = [
     amountWords(slot, drill, floor, plates),
     inAllWords(slot),
@@ -32,7 +28,7 @@ export function doseWords(slot: Slot, drill: Drill, floor: Floor, plates?: Plate
 }
 
 /** What is in the hands: "10 kg", "light band", "75 cm high". */
-export function inHandWords({ load, band, height }: Slot): readonly string[] {
+function inHandWords({ load, band, height }: Slot): readonly string[] {
   return [
     load ? `${load.amount} ${load.unit}` : '',
     band ? `${band} band` : '',
@@ -76,7 +72,7 @@ function onceWords(dose: Dose, floor: Floor, plates?: Plates): string {
 }
 
 /** What one step of a ramp is: "effort 4", "3 mph at 5 %". */
-export function rampStepWords(dose: RampDose, step: number): string {
+function rampStepWords(dose: RampDose, step: number): string {
   const amount = Number((rampSteps(dose)[step] ?? dose.to).toFixed(1));
   const grade = Number((rampGrades(dose)[step] ?? 0).toFixed(1));
   if (dose.unit === 'effort') return `effort ${amount}`;
@@ -145,3 +141,6 @@ function inAllWords({ dose, sides, extra }: Slot): string {
 function tempoWords(tempo: Tempo): string {
   return tempo.kind === 'even' ? `${tempo.seconds} s each` : `tempo ${tempo.lower}-${tempo.hold}-${tempo.lift}`;
 }
+
+/** How much of a drill is done, in words. */
+export const doses = { doseWords, amountWords, inHandWords, rampStepWords };

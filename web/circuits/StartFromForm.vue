@@ -8,6 +8,7 @@ import { computed, ref } from 'vue';
 import CircuitFuse from './CircuitFuse.vue';
 import { clock } from '../wording/clock.ts';
 import { phaseName } from '../wording/phases.ts';
+import { capital } from '../wording/capital.ts';
 import MinutesField from '../fields/MinutesField.vue';
 import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { useLibraryStore } from '../library/library.ts';
@@ -30,7 +31,7 @@ const siteId = ref(library.places.sites[0]?.id ?? '');
 
 const approaches = computed(() => standards.approaches.map(({ id, name }) => ({ value: id, title: name })));
 const sessions = computed(() => standards.sessions.map(({ id, name }) => ({ value: id, title: name })));
-const things = KIT.map((value) => ({ value, title: phaseName(value) }));
+const things = KIT.map((value) => ({ value, title: capital(value) }));
 const sites = computed(() => library.places.sites.map(({ id, name }) => ({ value: id, title: name })));
 const ROOMS = [
   { value: 'spot', title: say.startFromForm.onTheSpot },

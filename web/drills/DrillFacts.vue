@@ -6,6 +6,7 @@ import { PHASES } from '@prompt-spark/core/drills/phase';
 import { POSTURES, type Posture } from '@prompt-spark/core/drills/posture';
 import { estimatedEnergy } from '@prompt-spark/core/drills/energy';
 import { just, type Range } from '@prompt-spark/core/units';
+import { capital } from '../wording/capital.ts';
 import { phaseName } from '../wording/phases.ts';
 import TextAmount from '../fields/TextAmount.vue';
 import { useFiguresStore } from '../figure/figures.ts';
@@ -26,7 +27,7 @@ void figures.load();
 const drawn = computed(() =>
   library.library.drills.filter(({ id }) => id in figures.figures).map(({ id, name }) => ({ value: id, title: name })),
 );
-const items = (values: readonly string[]) => values.map((value) => ({ value, title: phaseName(value) }));
+const items = (values: readonly string[]) => values.map((value) => ({ value, title: capital(value) }));
 const WAYS: readonly { value: Motion; title: string }[] = [
   { value: 'turn', title: say.drillFacts.turnsIt },
   { value: 'circle', title: say.drillFacts.circlesIt },
@@ -77,7 +78,7 @@ function setMotion(how: Motion | null, joint: Joint = 'shoulder'): void {
     <v-select
       :label="say.drillFacts.phases"
       multiple
-      :items="items(PHASES)"
+      :items="PHASES.map((value) => ({ value, title: phaseName(value) }))"
       :model-value="[...draft.phases]"
       @update:model-value="setPhases"
     />

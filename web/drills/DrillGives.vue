@@ -4,7 +4,6 @@ import { DEMANDS, demandOf, type Demand } from '@prompt-spark/core/drills/demand
 import { baseOf } from '@prompt-spark/core/drills/drill';
 import { PLANES, TARGETS, type Plane } from '@prompt-spark/core/drills/target';
 import { computed } from 'vue';
-import { phaseName } from '../wording/phases.ts';
 import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import { ASKED } from './drillWords.ts';
@@ -20,7 +19,7 @@ const demands = DEMANDS.map((value) => ({ value, title: value }));
 const asked = computed(() => DEMANDS.filter((demand) => demandOf(base.value.demands, demand) > 0));
 const STRENGTHS = [0.3, 0.6, 0.9].map((value, index) => ({
   value,
-  title: [say.drillGives.little, 'well', say.drillGives.mostOfAll][index] ?? '',
+  title: [say.drillGives.little, say.drillGives.well, say.drillGives.mostOfAll][index] ?? '',
 }));
 const STEPS = ([1, 2, 3] as const).map((value) => ({ value, title: ASKED[value] }));
 
@@ -56,7 +55,7 @@ function ask(chosen: readonly Demand[]): void {
     <v-select
       :label="say.drillGives.planes"
       multiple
-      :items="PLANES.map((value) => ({ value, title: phaseName(value) }))"
+      :items="PLANES.map((value) => ({ value, title: capital(value) }))"
       :model-value="[...draft.planes]"
       @update:model-value="(planes: Plane[]) => (draft = { ...draft, planes })"
     />

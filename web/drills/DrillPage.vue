@@ -14,7 +14,7 @@ import { useLoading } from '../loading/useLoading.ts';
 import { floorOf } from '@prompt-spark/core/occasion/floor';
 import { ANYWHERE } from '@prompt-spark/core/occasion/site';
 import { doseWords } from '../wording/doseWords.ts';
-import { phaseName } from '../wording/phases.ts';
+import { capital } from '../wording/capital.ts';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import DrillDemonstration from './DrillDemonstration.vue';
@@ -56,7 +56,7 @@ const about = computed(() => {
   const now = drill.value;
   if (!now) return '';
   return [
-    now.phases.map(phaseName).join(', '),
+    now.phases.map(capital).join(', '),
     POSTURE_WORDS[now.posture],
     ...now.kit,
     say.drillPage.seenBest(now.view),
@@ -116,10 +116,10 @@ async function takeOut(): Promise<void> {
             </ul>
             <h2>{{ say.drillPage.usualFault }}</h2>
             <p>
-              {{ phaseName(drill.fault.seen) }}: <strong>{{ drill.fault.fix }}</strong>
+              {{ capital(drill.fault.seen) }}: <strong>{{ drill.fault.fix }}</strong>
             </p>
             <h2>{{ say.drillPage.feltIn }}</h2>
-            <p>{{ phaseName(drill.felt) }}</p>
+            <p>{{ capital(drill.felt) }}</p>
             <template v-if="drill.cautions.length">
               <h2 class="caution"><v-icon :icon="mdiAlertOutline" size="20" /> {{ say.drillPage.cautions }}</h2>
               <p v-for="caution in drill.cautions" :key="caution">{{ caution }}</p>

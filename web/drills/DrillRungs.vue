@@ -2,7 +2,7 @@
 import type { Drill } from '@prompt-spark/core/drills/drill';
 import type { Change } from '@prompt-spark/core/drills/drill';
 import { computed, reactive } from 'vue';
-import { phaseName } from '../wording/phases.ts';
+import { capital } from '../wording/capital.ts';
 import { rungName } from './drillWords.ts';
 import { withoutRung, withRung } from './drillDraft.ts';
 import { say } from './say.ts';
@@ -10,7 +10,7 @@ import { say } from './say.ts';
 /** The ladder: rungs added at either end, or a word on why there is none. */
 const draft = defineModel<Drill>({ required: true });
 const CHANGES: readonly Change[] = ['support', 'range', 'load', 'speed', 'stance', 'surface'];
-const changes = CHANGES.map((value) => ({ value, title: phaseName(value) }));
+const changes = CHANGES.map((value) => ({ value, title: capital(value) }));
 const ends = [
   { by: -1 as const, title: say.drillRungs.gentler, reason: 'noGentler' as const },
   { by: 1 as const, title: say.drillRungs.stronger, reason: 'noStronger' as const },

@@ -12,9 +12,9 @@ import { say } from './say.ts';
 
 /** What drills can be narrowed by, a field each. */
 const wish = defineModel<DrillWish>({ required: true });
-const item = (value: string, title = phaseName(value)) => ({ value, title });
+const item = (value: string, title = capital(value)) => ({ value, title });
 const FILTERS = [
-  { key: 'phase', label: say.drillSelects.phase, items: PHASES.map((value) => item(value)) },
+  { key: 'phase', label: say.drillSelects.phase, items: PHASES.map((value) => item(value, phaseName(value))) },
   {
     key: 'target',
     label: say.drillSelects.for,

@@ -1,9 +1,12 @@
 import type { KeyMap } from '../keys/keyMap.ts';
+import { say as shared } from '../wording/say.ts';
 import { say } from './say.ts';
+
+const { keyNames: NAMES } = shared;
 
 /** What each key does on the Stage. */
 export const STAGE_KEYS = {
-  run: { keys: [' '], shown: 'Space', does: say.stageKeys.run },
+  run: { keys: [' '], shown: NAMES.space, does: say.stageKeys.run },
   back: { keys: ['ArrowLeft'], shown: '←', does: say.stageKeys.back },
   skip: { keys: ['ArrowRight'], shown: '→', does: say.stageKeys.skip },
   tenMore: { keys: ['+', '='], shown: '+', does: say.stageKeys.tenMore },
@@ -13,7 +16,7 @@ export const STAGE_KEYS = {
   demo: { keys: ['w'], shown: 'w', does: say.stageKeys.demo },
   mute: { keys: ['m'], shown: 'm', does: say.stageKeys.mute },
   fullScreen: { keys: ['f'], shown: 'f', does: say.stageKeys.fullScreen },
-  leave: { keys: ['Escape'], shown: 'Esc', does: say.stageKeys.leave },
+  leave: { keys: ['Escape'], shown: NAMES.escape, does: say.stageKeys.leave },
   help: { keys: ['?'], shown: '?', does: say.stageKeys.help },
 } as const satisfies KeyMap<string>;
 export type StageKey = keyof typeof STAGE_KEYS;

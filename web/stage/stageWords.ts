@@ -57,9 +57,9 @@ export function howWords(segment: Segment, slot: Slot | undefined, into: Seconds
 
 /** What is said in each third of a slot that grows. */
 const GROWTH: Readonly<Record<Growing, readonly [string, string, string]>> = {
-  'small to big': [say.stageWords.startSmall, 'bigger', say.stageWords.asBig],
-  'slow to fast': [say.stageWords.startSlow, 'faster', say.stageWords.asFast],
-  'easy to hard': [say.stageWords.startEasy, 'harder', say.stageWords.nowTheHardest],
+  'small to big': [say.stageWords.startSmall, say.stageWords.bigger, say.stageWords.asBig],
+  'slow to fast': [say.stageWords.startSlow, say.stageWords.faster, say.stageWords.asFast],
+  'easy to hard': [say.stageWords.startEasy, say.stageWords.harder, say.stageWords.nowTheHardest],
 };
 
 function growthWords(growing: Growing, share: number): string {

@@ -37,10 +37,10 @@ const CAPS: readonly { readonly key: keyof Caps; readonly label: string; readonl
   { key: 'effort', label: say.approachForm.effortOutsidePotentiate, most: 10 },
 ];
 const rules = RULE_IDS.map((value) => ({ value, title: ruleName(value) }));
-const SIDES = [say.approachForm.asTheDrillPrefers, say.approachForm.alternating].map((value) => ({
-  value,
-  title: value,
-}));
+const SIDES: readonly { readonly value: Approach['sides']; readonly title: string }[] = [
+  { value: 'as the drill prefers', title: say.approachForm.asTheDrillPrefers },
+  { value: 'alternating', title: say.approachForm.alternating },
+];
 const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
 </script>
 

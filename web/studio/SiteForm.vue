@@ -6,7 +6,7 @@ import { USUAL_PLACES } from '@prompt-spark/core/occasion/usualPlaces';
 import { ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
 import FormTrouble from '../fields/FormTrouble.vue';
-import { phaseName } from '../wording/phases.ts';
+import { capital } from '../wording/capital.ts';
 import NumberField from '../fields/NumberField.vue';
 import { usePlacesStore } from '../library/places.ts';
 import KitCounts from './KitCounts.vue';
@@ -19,7 +19,7 @@ const places = usePlacesStore();
 const draft = ref<SiteDetails>(start);
 const zones = Intl.supportedValuesOf('timeZone');
 const COUNTED = ['mat', 'loop band', 'wall', 'lane'];
-const kit = KIT.filter((item) => !COUNTED.includes(item)).map((value) => ({ value, title: phaseName(value) }));
+const kit = KIT.filter((item) => !COUNTED.includes(item)).map((value) => ({ value, title: capital(value) }));
 const COUNTS = [
   { field: 'lanes', label: say.siteForm.lanes, most: 99 },
   { field: 'walls', label: say.siteForm.walls, most: 99 },

@@ -59,6 +59,7 @@ export const drills = {
     askedOf: 'Asked of',
     little: 'a little',
     mostOfAll: 'most of all',
+    well: 'well',
   },
   drillLadder: {
     easierAndHarderVersions: 'Easier and harder versions',

@@ -152,6 +152,9 @@ export const stage = {
     startEasy: 'start easy',
     nowTheHardest: 'now the hardest',
     ofKind: (kind: boolean, now: number, ofIt: number) => `${kind ? 'hold' : 'rep'} ${now} of ${ofIt}`,
+    bigger: 'bigger',
+    faster: 'faster',
+    harder: 'harder',
   },
   stopQuestion: {
     stopHere: 'Stop here?',

@@ -8,12 +8,12 @@ export const wording = {
     lineNotRead: (count: number) => `${count} line${count === 1 ? '' : 's'} not read`,
   },
   phases: {
-    loosenOff: 'loosen off',
-    getWarm: 'get warm',
-    moveTheJoints: 'move the joints',
-    switchOn: 'switch on',
-    putItTogether: 'put it together',
-    fireUp: 'fire up',
+    release: { name: 'Release', plainly: 'loosen off' },
+    raise: { name: 'Raise', plainly: 'get warm' },
+    mobilise: { name: 'Mobilise', plainly: 'move the joints' },
+    activate: { name: 'Activate', plainly: 'switch on' },
+    integrate: { name: 'Integrate', plainly: 'put it together' },
+    potentiate: { name: 'Potentiate', plainly: 'fire up' },
   },
   prepared: {
     ofWhatNeeds: (whole: string, session: string) => `${whole} of what ${session} needs`,
@@ -77,5 +77,13 @@ export const wording = {
       notAllowed: 'Not possible',
     },
     input: { clear: 'Clear {0}', prependAction: '{0} prepended action', appendAction: '{0} appended action' },
+  },
+  keyNames: {
+    space: 'Space',
+    enter: 'Enter',
+    escape: 'Esc',
+    backspace: 'Backspace',
+    withShift: (key: string) => `Shift ${key}`,
+    withAlt: (key: string) => `Alt ${key}`,
   },
 };

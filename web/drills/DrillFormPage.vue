@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useForm } from '../fields/useForm.ts';
 import { useLoading } from '../loading/useLoading.ts';
-import FormTrouble from '../fields/FormTrouble.vue';
+import FormFrame from '../fields/FormFrame.vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import DrillFacts from './DrillFacts.vue';
@@ -45,31 +45,29 @@ const { errors, trouble, busy, submit } = useForm(
 <template>
   <section class="page">
     <LoadingGate :loading="loading">
-      <form class="form" novalidate @submit.prevent="submit(finished(draft, id === null))">
+      <FormFrame
+        class="form"
+        :save="say.drillFormPage.saveDrill"
+        :trouble="trouble"
+        :errors="errors"
+        :busy="busy"
+        :leave="id === null ? '/drills' : `/drills/${id}`"
+        @keep="submit(finished(draft, id === null))"
+      >
         <h1>{{ heading }}</h1>
         <DrillFacts v-model="draft" :errors="errors" />
         <DrillSaid v-model="draft" :errors="errors" />
         <DrillUsual v-model="draft" />
         <DrillGives v-model="draft" />
         <DrillRungs v-model="draft" />
-        <FormTrouble :trouble="trouble" :errors="errors" />
-        <div class="acts">
-          <v-btn type="submit" :loading="busy">{{ say.drillFormPage.saveDrill }}</v-btn>
-          <v-btn variant="text" :to="id === null ? '/drills' : `/drills/${id}`">{{ say.drillFormPage.cancel }}</v-btn>
-        </div>
-      </form>
+      </FormFrame>
     </LoadingGate>
   </section>
 </template>
 
 <style scoped>
 .form {
-  display: grid;
   gap: 1.5rem;
   max-width: 60rem;
-}
-.acts {
-  display: flex;
-  gap: 0.5rem;
 }
 </style>

@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useForm } from '../fields/useForm.ts';
 import { useLoading } from '../loading/useLoading.ts';
-import FormTrouble from '../fields/FormTrouble.vue';
+import FormFrame from '../fields/FormFrame.vue';
 import DrillFigure from '../figure/DrillFigure.vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
@@ -51,7 +51,15 @@ async function keep(): Promise<void> {
   <DrillFormPage v-if="whole" :id="null" :from="from" />
   <section v-else class="page">
     <LoadingGate :loading="loading">
-      <form class="form" novalidate @submit.prevent="keep">
+      <FormFrame
+        class="form"
+        :save="say.newDrillPage.saveDrill"
+        :trouble="trouble"
+        :errors="errors"
+        :busy="busy"
+        leave="/drills"
+        @keep="keep"
+      >
         <h1>{{ say.newDrillPage.newDrill }}</h1>
         <v-text-field
           v-model="name"
@@ -78,20 +86,16 @@ async function keep(): Promise<void> {
             {{ say.newDrillPage.itTakesTheRest(like.name) }}
           </p>
         </div>
-        <FormTrouble :trouble="trouble" :errors="errors" />
-        <p class="acts">
-          <v-btn type="submit" :loading="busy">{{ say.newDrillPage.saveDrill }}</v-btn>
-          <v-btn variant="text" to="/drills">{{ say.newDrillPage.cancel }}</v-btn>
-          <v-btn variant="text" class="all" @click="whole = true">{{ say.newDrillPage.itIsLikeNo }}</v-btn>
-        </p>
-      </form>
+        <template #more>
+          <v-btn variant="text" @click="whole = true">{{ say.newDrillPage.itIsLikeNo }}</v-btn>
+        </template>
+      </FormFrame>
     </LoadingGate>
   </section>
 </template>
 
 <style scoped>
 .form {
-  display: grid;
   gap: 1rem;
   max-width: 40rem;
 }
@@ -103,10 +107,5 @@ async function keep(): Promise<void> {
 .figure {
   flex: none;
   width: 6rem;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
 }
 </style>

@@ -9,7 +9,7 @@ import { useAction } from '../shell/useAction.ts';
 import { useForm } from '../fields/useForm.ts';
 import { useLoading } from '../loading/useLoading.ts';
 import { calendarDay } from '../wording/clock.ts';
-import FormTrouble from '../fields/FormTrouble.vue';
+import FormFrame from '../fields/FormFrame.vue';
 import LoadingGate from '../loading/LoadingGate.vue';
 import { useLibraryStore } from '../library/library.ts';
 import { usePeopleStore } from '../people/people.ts';
@@ -90,7 +90,16 @@ async function remove(): Promise<void> {
       <p v-if="missing">
         {{ say.personPage.youDontCoachAnyone }} <RouterLink to="/people">{{ say.personPage.people }}</RouterLink>
       </p>
-      <form v-else class="form" novalidate @submit.prevent="submit(draft)">
+      <FormFrame
+        v-else
+        class="form"
+        :save="say.personPage.save"
+        :trouble="trouble"
+        :errors="errors"
+        :busy="busy"
+        leave="/people"
+        @keep="submit(draft)"
+      >
         <header>
           <h1>{{ id === null ? say.personPage.newPerson : draft.name }}</h1>
           <span v-if="id !== null">
@@ -142,53 +151,50 @@ async function remove(): Promise<void> {
             />
           </div>
         </details>
-        <FormTrouble :trouble="trouble" :errors="errors" />
-        <p class="acts">
-          <v-btn type="submit" :loading="busy">{{ say.personPage.save }}</v-btn>
-          <v-btn variant="text" to="/people">{{ say.personPage.cancel }}</v-btn>
-          <template v-if="id !== null">
-            <span v-if="!sure" class="away">
-              <v-btn variant="text" :loading="deleting" @click="takeOut">{{ say.personPage.remove }}</v-btn>
-              <v-btn variant="text" @click="sure = true">{{ say.personPage.askToDelete }}</v-btn>
-            </span>
-            <span v-else class="away">
-              {{ say.personPage.everythingKnown(draft.name) }}
-              <v-btn variant="outlined" color="error" :loading="deleting" @click="remove">{{
-                say.personPage.deletePermanently
-              }}</v-btn>
-            </span>
-          </template>
-        </p>
-        <NextForThem v-if="id !== null" :person-id="id" />
-        <SeenList v-if="id !== null" :seen="draft.seen" :person-id="id" :groups="own" />
-        <details v-if="draft.holds.length">
-          <summary>{{ say.personPage.holdsAndClearances }}</summary>
-          <ul>
-            <li v-for="hold in draft.holds" :key="hold.since + hold.why">
-              {{ hold.since }}: {{ hold.why }}.
-              {{
-                hold.clearedOn ? say.personPage.clearedBy(hold.clearedBy, hold.clearedOn) : say.personPage.notCleared
-              }}
-            </li>
-          </ul>
-        </details>
-        <details v-if="accesses.length">
-          <summary>{{ say.personPage.whoHasSeen }}</summary>
-          <ul>
-            <li v-for="one in accesses" :key="one.at + one.action">
-              {{ say.personPage.utcAt(one.at.slice(0, 16).replace('T', ' '), one.coachName, one.action, oftenOf(one)) }}
-            </li>
-          </ul>
-        </details>
-      </form>
+        <template v-if="id !== null" #more>
+          <span v-if="!sure" class="away">
+            <v-btn variant="text" :loading="deleting" @click="takeOut">{{ say.personPage.remove }}</v-btn>
+            <v-btn variant="text" @click="sure = true">{{ say.personPage.askToDelete }}</v-btn>
+          </span>
+          <span v-else class="away">
+            {{ say.personPage.everythingKnown(draft.name) }}
+            <v-btn variant="outlined" color="error" :loading="deleting" @click="remove">{{
+              say.personPage.deletePermanently
+            }}</v-btn>
+          </span>
+        </template>
+        <template #after>
+          <NextForThem v-if="id !== null" :person-id="id" />
+          <SeenList v-if="id !== null" :seen="draft.seen" :person-id="id" :groups="own" />
+          <details v-if="draft.holds.length">
+            <summary>{{ say.personPage.holdsAndClearances }}</summary>
+            <ul>
+              <li v-for="hold in draft.holds" :key="hold.since + hold.why">
+                {{ hold.since }}: {{ hold.why }}.
+                {{
+                  hold.clearedOn ? say.personPage.clearedBy(hold.clearedBy, hold.clearedOn) : say.personPage.notCleared
+                }}
+              </li>
+            </ul>
+          </details>
+          <details v-if="accesses.length">
+            <summary>{{ say.personPage.whoHasSeen }}</summary>
+            <ul>
+              <li v-for="one in accesses" :key="one.at + one.action">
+                {{
+                  say.personPage.utcAt(one.at.slice(0, 16).replace('T', ' '), one.coachName, one.action, oftenOf(one))
+                }}
+              </li>
+            </ul>
+          </details>
+        </template>
+      </FormFrame>
     </LoadingGate>
   </section>
 </template>
 
 <style scoped>
 .form {
-  display: grid;
-  gap: 1.25rem;
   max-width: 62rem;
 }
 header {
@@ -206,12 +212,6 @@ header {
   display: grid;
   gap: 1.25rem;
   padding-top: 0.75rem;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.5rem;
 }
 .away {
   margin-left: auto;

@@ -5,7 +5,7 @@ import { writeLiftSteps } from '@prompt-spark/core/whiteboard/writeDose';
 import { RULE_IDS } from '@prompt-spark/core/review/facts';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
-import FormTrouble from '../fields/FormTrouble.vue';
+import FormFrame from '../fields/FormFrame.vue';
 import NumberField from '../fields/NumberField.vue';
 import WrittenField from '../fields/WrittenField.vue';
 import { useStandardsStore } from '../library/standards.ts';
@@ -45,7 +45,14 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
 </script>
 
 <template>
-  <form class="form" novalidate @submit.prevent="submit(draft)">
+  <FormFrame
+    :save="say.approachForm.saveApproach"
+    :trouble="trouble"
+    :errors="errors"
+    :busy="busy"
+    @keep="submit(draft)"
+    @cancel="emit('done')"
+  >
     <div class="fields">
       <v-text-field
         :label="say.approachForm.name"
@@ -109,12 +116,7 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
       :model-value="draft.without"
       @update:model-value="(without: readonly string[]) => change({ without })"
     />
-    <FormTrouble :trouble="trouble" :errors="errors" />
-    <p class="acts">
-      <v-btn type="submit" :loading="busy">{{ say.approachForm.saveApproach }}</v-btn>
-      <v-btn variant="text" @click="emit('done')">{{ say.approachForm.cancel }}</v-btn>
-    </p>
-  </form>
+  </FormFrame>
 </template>
 
 <style scoped src="./form.css"></style>

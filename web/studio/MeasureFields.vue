@@ -3,7 +3,7 @@ import { MEASURE_UNITS, type Measure, type MeasureUnit } from '@prompt-spark/cor
 import { REGIONS, type Region } from '@prompt-spark/core/people/region';
 import { ref } from 'vue';
 import { capital } from '../wording/capital.ts';
-import FormTrouble from '../fields/FormTrouble.vue';
+import FormFrame from '../fields/FormFrame.vue';
 import LinesField from '../fields/LinesField.vue';
 import { useForm } from '../fields/useForm.ts';
 import { useStandardsStore } from '../library/standards.ts';
@@ -39,7 +39,14 @@ function keep(): Promise<void> {
 </script>
 
 <template>
-  <form class="form" novalidate @submit.prevent="keep">
+  <FormFrame
+    :save="say.measureFields.saveMeasure"
+    :trouble="trouble"
+    :errors="errors"
+    :busy="busy"
+    @keep="keep"
+    @cancel="emit('done')"
+  >
     <div class="fields">
       <v-text-field
         :label="say.measureFields.name"
@@ -89,12 +96,7 @@ function keep(): Promise<void> {
         @update:model-value="(region: Region | null) => change({ region })"
       />
     </div>
-    <FormTrouble :trouble="trouble" :errors="errors" />
-    <p class="acts">
-      <v-btn type="submit" :loading="busy">{{ say.measureFields.saveMeasure }}</v-btn>
-      <v-btn variant="text" @click="emit('done')">{{ say.measureFields.cancel }}</v-btn>
-    </p>
-  </form>
+  </FormFrame>
 </template>
 
 <style scoped src="./form.css"></style>

@@ -5,7 +5,7 @@ import { targetWords } from '../wording/targetWords.ts';
 import { capital } from '../wording/capital.ts';
 import { computed, ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
-import FormTrouble from '../fields/FormTrouble.vue';
+import FormFrame from '../fields/FormFrame.vue';
 import { useStandardsStore } from '../library/standards.ts';
 import { say } from './say.ts';
 
@@ -49,7 +49,14 @@ function keep(): Promise<void> {
 </script>
 
 <template>
-  <form class="form" novalidate @submit.prevent="keep">
+  <FormFrame
+    :save="say.sessionForm.saveSession"
+    :trouble="trouble"
+    :errors="errors"
+    :busy="busy"
+    @keep="keep"
+    @cancel="emit('done')"
+  >
     <div class="fields">
       <v-text-field
         :label="say.sessionForm.name"
@@ -95,12 +102,7 @@ function keep(): Promise<void> {
       :model-value="draft.holds"
       @update:model-value="(holds: HoldsBefore) => (draft = { ...draft, holds })"
     />
-    <FormTrouble :trouble="trouble" :errors="errors" />
-    <p class="acts">
-      <v-btn type="submit" :loading="busy">{{ say.sessionForm.saveSession }}</v-btn>
-      <v-btn variant="text" @click="emit('done')">{{ say.sessionForm.cancel }}</v-btn>
-    </p>
-  </form>
+  </FormFrame>
 </template>
 
 <style scoped src="./form.css"></style>

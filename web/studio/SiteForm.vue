@@ -5,7 +5,7 @@ import { KIT, type Kit } from '@prompt-spark/core/drills/kit';
 import { USUAL_PLACES } from '@prompt-spark/core/occasion/usualPlaces';
 import { ref } from 'vue';
 import { useForm } from '../fields/useForm.ts';
-import FormTrouble from '../fields/FormTrouble.vue';
+import FormFrame from '../fields/FormFrame.vue';
 import { capital } from '../wording/capital.ts';
 import NumberField from '../fields/NumberField.vue';
 import { usePlacesStore } from '../library/places.ts';
@@ -46,7 +46,14 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
 </script>
 
 <template>
-  <form class="form" novalidate @submit.prevent="submit(draft)">
+  <FormFrame
+    :save="say.siteForm.savePlace"
+    :trouble="trouble"
+    :errors="errors"
+    :busy="busy"
+    @keep="submit(draft)"
+    @cancel="emit('done')"
+  >
     <div class="fields">
       <v-text-field
         :label="say.siteForm.name"
@@ -121,12 +128,7 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
         @update:model-value="(smallest) => setPlates({ smallest })"
       />
     </div>
-    <FormTrouble :trouble="trouble" :errors="errors" />
-    <p class="acts">
-      <v-btn type="submit" :loading="busy">{{ say.siteForm.savePlace }}</v-btn>
-      <v-btn variant="text" @click="emit('done')">{{ say.siteForm.cancel }}</v-btn>
-    </p>
-  </form>
+  </FormFrame>
 </template>
 
 <style scoped src="./form.css"></style>

@@ -46,7 +46,6 @@ export const drills = {
   },
   drillFormPage: {
     saveDrill: 'Save drill',
-    cancel: 'Cancel',
     newDrill: 'A new drill',
     drillOfOurOwn: 'A drill of our own',
     changeTheDrill: 'Change the drill',
@@ -181,7 +180,6 @@ export const drills = {
     itTakesTheRest: (like: string) =>
       `It takes the rest from ${like}: the figure, how long, how hard, what it prepares and what to mind. Change any of that later.`,
     saveDrill: 'Save drill',
-    cancel: 'Cancel',
     itIsLikeNo: 'It is like no other: say everything',
   },
 };

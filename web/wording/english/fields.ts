@@ -45,6 +45,9 @@ export const fields = {
     byFeel: 'By feel',
     lift: 'Lift',
   },
+  formFrame: {
+    cancel: 'Cancel',
+  },
   formTrouble: {
     fixThisThenSave: 'Fix this, then save:',
   },

@@ -75,7 +75,6 @@ export const person = {
     yearOfBirth: 'Year of birth',
     notes: 'Notes',
     save: 'Save',
-    cancel: 'Cancel',
     remove: 'Remove',
     askToDelete: 'Delete permanently…',
     everythingKnown: (draft: string) => `Everything known of ${draft} is deleted. Past runs stay, without a name.`,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { say } from './say.ts';
+
 /** Says where somebody is who looks round: nothing here is real, and nothing they enter is for others or for long. */
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import QuestionDialog from '../../fields/QuestionDialog.vue';
 import { linesNotRead } from '../../wording/linesNotRead.ts';
 import { say } from '../say.ts';
 
@@ -9,29 +10,13 @@ const emit = defineEmits<{ start: [] }>();
 </script>
 
 <template>
-  <v-dialog v-model="asked" :aria-label="say.startQuestion.startWithoutThem">
-    <v-card class="question" rounded="lg">
-      <h2>{{ linesNotRead(unread) }}</h2>
-      <p>
-        {{ say.startQuestion.stageWouldLeaveOut(unread) }}
-      </p>
-      <div class="acts">
-        <v-btn autofocus @click="asked = false">{{ say.startQuestion.backToTheSheet }}</v-btn>
-        <v-btn variant="outlined" @click="emit('start')">{{ say.startQuestion.startWithoutUnread(unread) }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+  <QuestionDialog
+    v-model="asked"
+    :name="say.startQuestion.startWithoutThem"
+    :title="linesNotRead(unread)"
+    :about="say.startQuestion.stageWouldLeaveOut(unread)"
+  >
+    <v-btn autofocus @click="asked = false">{{ say.startQuestion.backToTheSheet }}</v-btn>
+    <v-btn variant="outlined" @click="emit('start')">{{ say.startQuestion.startWithoutUnread(unread) }}</v-btn>
+  </QuestionDialog>
 </template>
-
-<style scoped>
-.question {
-  display: grid;
-  gap: 0.75rem;
-  padding: 1.5rem;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-}
-</style>

@@ -8,7 +8,7 @@ const csv = writeDrillCsv(catalogue);
 describe('the library as CSV', () => {
   it('comes back as the same library, every drill and rung of it', () => {
     const rows = readDrillCsv(csv);
-    expect(rows.map((row) => (row.ok ? row.drill : row.problem))).toEqual(catalogue);
+    expect(rows.map((row) => (row.ok ? row.value : row.problem))).toEqual(catalogue);
     expect(rows.map(({ line }) => line)).toEqual(catalogue.map((_, index) => index + 2));
   });
 

@@ -23,15 +23,24 @@ export function csvRows<Value>(
   needed: readonly string[],
   read: (cells: Cells) => Value,
 ): readonly CsvRow<Value>[] {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+  const lines = text.replace(/^\uFEFF/, '');
+  const parsed = Papa.parse<Record<string, string>>(lines, {
     header: true,
+    // By the heading alone: a line that lacks cells must not change how the others are read.
+    delimiter: Papa.parse(lines.split(/\r?\n/, 1)[0] ?? '', { delimitersToGuess: [',', ';', '\t'] }).meta.delimiter,
     transformHeader: ownNames(),
     skipEmptyLines: 'greedy',
   });
-  const missing = needed.find((column) => !(parsed.meta.fields ?? []).includes(column));
-  if (missing) return [{ ok: false, line: 1, problem: `The heading line has no column called "${missing}"` }];
+  const missing = needed.filter((column) => !(parsed.meta.fields ?? []).includes(column));
+  if (missing.length > 0) return [{ ok: false, line: 1, problem: `The heading lacks: ${missing.join(', ')}` }];
+  // Of quotation marks the reader tells the line with the heading counted.
+  const broken = new Map(
+    parsed.errors.map(({ type, row = 0, code }) => [type === 'Quotes' ? row - 1 : row, BROKEN[code]]),
+  );
   return parsed.data.map((cells, index) => {
     const line = index + 2;
+    const problem = broken.get(index);
+    if (problem !== undefined) return { ok: false, line, problem };
     try {
       return { ok: true, line, value: read(cells) };
     } catch (error) {
@@ -40,3 +49,10 @@ export function csvRows<Value>(
     }
   });
 }
+
+/** What is wrong with a line as such. One that is shorter than the heading is not: spreadsheets leave out empty cells at the end. */
+const BROKEN: Readonly<Partial<Record<Papa.ParseError['code'], string>>> = {
+  MissingQuotes: 'A quotation mark is opened in it and not closed',
+  InvalidQuotes: 'A quotation mark stands where none may',
+  TooManyFields: 'It has more cells than the heading',
+};

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { Drill } from '../drills/drill.ts';
+import { csvRows, Unfit, type Cells, type CsvRow } from './csvRows.ts';
 import { FORMULA, unmarked } from './formula.ts';
-import { ownNames } from './heading.ts';
 
 /**
  * Drills as CSV (RFC 4180), one a line. Lists are joined by " | ", targets written "hip · flexion=0.5", and what has
@@ -106,10 +106,8 @@ function cellOf(drill: Drill, column: DrillColumn): string {
   }
 }
 
-/** A line of CSV as the drill it may be, still to be checked against the schema, or why it cannot be one. */
-export type DrillRow =
-  | { readonly line: number; readonly ok: true; readonly drill: Record<string, unknown> }
-  | { readonly line: number; readonly ok: false; readonly problem: string };
+/** A line as the drill it may be, still to be checked against the schema, or what is wrong with it. */
+export type DrillRow = CsvRow<Record<string, unknown>>;
 
 /** Columns that a file of an earlier version lacks. */
 const ADDED_LATER: ReadonlySet<DrillColumn> = new Set([
@@ -120,81 +118,64 @@ const ADDED_LATER: ReadonlySet<DrillColumn> = new Set([
   'pace m/s',
 ]);
 
-/** Reads CSV into one row a line; lines count from 1 with the heading as line 1. Never throws. */
-export function readDrillCsv(text: string): readonly DrillRow[] {
-  const { data, errors, meta } = Papa.parse<Record<string, string>>(text, {
-    header: true,
-    transformHeader: ownNames(),
-    delimiter: ',',
-    skipEmptyLines: 'greedy',
-  });
-  const missing = DRILL_COLUMNS.filter((column) => !ADDED_LATER.has(column) && !(meta.fields ?? []).includes(column));
-  if (missing.length > 0) return [{ line: 1, ok: false, problem: `The heading lacks: ${missing.join(', ')}` }];
-  return data.map((cells, index) => {
-    const line = index + 2;
-    const broken = errors.find(({ row }) => row === index);
-    if (broken) return { line, ok: false, problem: broken.message };
-    return rowOf(cells, line);
-  });
-}
+/** Columns that every file has. */
+const NEEDED = DRILL_COLUMNS.filter((column) => !ADDED_LATER.has(column));
 
-function rowOf(cells: Readonly<Record<string, string>>, line: number): DrillRow {
+/** Reads drills from CSV. Never throws. */
+export const readDrillCsv = (text: string): readonly DrillRow[] => csvRows(text, NEEDED, readLine);
+
+function readLine(cells: Cells): Record<string, unknown> {
   const cell = (column: DrillColumn) => unmarked((cells[column] ?? '').trim());
   const list = (column: DrillColumn) =>
     cell(column)
       .split('|')
       .map((part) => part.trim())
       .filter((part) => part !== '');
-  try {
-    const json = (column: DrillColumn) => jsonIn(cell(column), column);
-    const drill = {
-      id: cell('id'),
-      name: cell('name'),
-      aliases: list('aliases'),
-      phases: list('phases'),
-      posture: cell('posture'),
-      sidesAllowed: list('sides allowed'),
-      sideWord: cell('side word'),
-      ...(cell('counted') ? { counted: cell('counted') } : {}),
-      ...(cell('moves a joint') ? { motion: motionIn(cell('moves a joint')) } : {}),
-      ...(cell('two legs first') ? { afterTwoLegs: list('two legs first') } : {}),
-      ...(cell('pace m/s') ? { pace: numberIn(cell('pace m/s'), 'pace m/s') } : {}),
-      kit: list('kit'),
-      substitutes: json('substitutes'),
-      space: cell('space'),
-      view: cell('view'),
-      figure: cell('figure'),
-      cues: [cell('cue 1'), cell('cue 2'), cell('cue 3')].filter((cue) => cue !== ''),
-      fault: { seen: cell('fault'), fix: cell('fix') },
-      felt: cell('felt'),
-      cautions: list('cautions'),
-      usual: { dose: json('usual dose'), sides: cell('usual sides') },
-      shortestUseful: numberIn(cell('shortest useful s'), 'shortest useful s'),
-      effort: numberIn(cell('effort'), 'effort'),
-      energy: json('energy'),
-      targets: Object.fromEntries(list('targets').map((part) => strengthIn(part))),
-      planes: list('planes'),
-      ladder: json('ladder'),
-      noGentler: cell('no gentler'),
-      noStronger: cell('no stronger'),
-    };
-    return { line, ok: true, drill };
-  } catch (error) {
-    return { line, ok: false, problem: error instanceof Error ? error.message : 'it cannot be read' };
-  }
+  const json = (column: DrillColumn) => jsonIn(cell(column), column);
+  return {
+    id: cell('id'),
+    name: cell('name'),
+    aliases: list('aliases'),
+    phases: list('phases'),
+    posture: cell('posture'),
+    sidesAllowed: list('sides allowed'),
+    sideWord: cell('side word'),
+    ...(cell('counted') ? { counted: cell('counted') } : {}),
+    ...(cell('moves a joint') ? { motion: motionIn(cell('moves a joint')) } : {}),
+    ...(cell('two legs first') ? { afterTwoLegs: list('two legs first') } : {}),
+    ...(cell('pace m/s') ? { pace: numberIn(cell('pace m/s'), 'pace m/s') } : {}),
+    kit: list('kit'),
+    substitutes: json('substitutes'),
+    space: cell('space'),
+    view: cell('view'),
+    figure: cell('figure'),
+    cues: [cell('cue 1'), cell('cue 2'), cell('cue 3')].filter((cue) => cue !== ''),
+    fault: { seen: cell('fault'), fix: cell('fix') },
+    felt: cell('felt'),
+    cautions: list('cautions'),
+    usual: { dose: json('usual dose'), sides: cell('usual sides') },
+    shortestUseful: numberIn(cell('shortest useful s'), 'shortest useful s'),
+    effort: numberIn(cell('effort'), 'effort'),
+    energy: json('energy'),
+    targets: Object.fromEntries(list('targets').map((part) => strengthIn(part))),
+    planes: list('planes'),
+    ladder: json('ladder'),
+    noGentler: cell('no gentler'),
+    noStronger: cell('no stronger'),
+  };
 }
 
 function jsonIn(text: string, column: DrillColumn): unknown {
   try {
     return JSON.parse(text);
   } catch {
-    throw new Error(`"${column}" is not readable JSON`);
+    throw new Unfit(`"${column}" is not readable JSON`);
   }
 }
 
 function numberIn(text: string, column: DrillColumn): number {
   const value = Number(text);
-  if (text === '' || Number.isNaN(value)) throw new Error(`"${column}" is not a number: "${text}"`);
+  if (text === '' || Number.isNaN(value)) throw new Unfit(`"${column}" is not a number: "${text}"`);
   return value;
 }
 

@@ -28,7 +28,7 @@ it('is CSV that a general reader reads', () => {
 });
 
 it.each([
-  ['no heading', 'Perran\r\n', 'no column called "name"'],
+  ['no heading', 'Perran\r\n', 'The heading lacks: name'],
   ['no name', 'name,notes\r\n,something\r\n', 'no name'],
   ['a limit nobody knows', 'name,limits\r\nPerran,Elbow = avoid\r\n', '"Elbow = avoid" is no limit'],
   ['an ability nobody has', 'name,ability\r\nPerran,squat heroic\r\n', '"squat heroic" is not an ability'],

@@ -72,7 +72,7 @@ it('is read back as it was written, but for space at the ends of names', () => {
 
 const HEADING = 'day,time,circuit,planned seconds,actual seconds,effort 0-10,warm';
 it.each([
-  ['day,time,circuit,planned seconds', 'The heading line has no column called "actual seconds"'],
+  ['day,time,circuit,planned seconds', 'The heading lacks: actual seconds'],
   [`${HEADING}\n26/11/2026,6:15,Squats,400,410,,`, '"26/11/2026" is no day, such as 2026-11-25'],
   [`${HEADING}\n2026-11-26,quarter past,Squats,400,410,,`, '"quarter past" is no time of day, such as 6:15'],
   [`${HEADING}\n2026-11-26,6:15,,400,410,,`, 'There is no circuit'],

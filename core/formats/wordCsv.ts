@@ -2,8 +2,8 @@ import Papa from 'papaparse';
 import type { DrillLibrary } from '../drills/library.ts';
 import { plainName } from '../drills/library.ts';
 import { MOST_SAID, type TaughtWord } from '../drills/taughtWord.ts';
+import { csvRows, Unfit, type Cells, type CsvRow } from './csvRows.ts';
 import { FORMULA, unmarked } from './formula.ts';
-import { ownNames } from './heading.ts';
 
 const COLUMNS = ['word', 'drill', 'version'] as const;
 
@@ -17,33 +17,21 @@ export function writeWordCsv(words: readonly TaughtWord[], { byId }: DrillLibrar
   return `${Papa.unparse({ fields: [...COLUMNS], data: rows }, options)}\r\n`;
 }
 
-/** A line of CSV as a word, or why it is none; lines count from 1 with the heading as line 1. */
-export type WordRow =
-  | { readonly ok: true; readonly line: number; readonly word: TaughtWord }
-  | { readonly ok: false; readonly line: number; readonly problem: string };
+/** A line that was read, or what is wrong with it. Line numbers count from 1, the heading included. */
+export type WordRow = CsvRow<TaughtWord>;
 
 /** Reads words from CSV. Never throws. */
-export function readWordCsv(text: string, library: DrillLibrary): readonly WordRow[] {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    transformHeader: ownNames(),
-    delimiter: ',',
-    skipEmptyLines: 'greedy',
-  });
-  const missing = ['word', 'drill'].filter((column) => !(meta.fields ?? []).includes(column));
-  if (missing.length > 0) return [{ ok: false, line: 1, problem: `The heading lacks: ${missing.join(', ')}` }];
-  return data.map((cells, index) => rowOf(cells, index + 2, library));
-}
+export const readWordCsv = (text: string, library: DrillLibrary): readonly WordRow[] =>
+  csvRows(text, ['word', 'drill'], (cells) => readLine(cells, library));
 
-function rowOf(cells: Readonly<Record<string, string>>, line: number, { byName, byId }: DrillLibrary): WordRow {
+function readLine(cells: Cells, { byName, byId }: DrillLibrary): TaughtWord {
   const cell = (column: (typeof COLUMNS)[number]) => unmarked((cells[column] ?? '').trim());
-  const no = (problem: string): WordRow => ({ ok: false, line, problem });
   const said = cell('word');
-  if (said === '' || said.length > MOST_SAID) return no(`The word has 1 to ${MOST_SAID} letters`);
+  if (said === '' || said.length > MOST_SAID) throw new Unfit(`The word has 1 to ${MOST_SAID} letters`);
   const drill = byName.get(plainName(cell('drill'))) ?? byId.get(cell('drill'));
-  if (!drill) return no(`There is no drill called “${cell('drill')}”`);
+  if (!drill) throw new Unfit(`There is no drill called “${cell('drill')}”`);
   const version = plainName(cell('version'));
   const rung = drill.ladder.find(({ name }) => plainName(name) === version);
-  if (version !== '' && !rung) return no(`${drill.name} has no version called “${cell('version')}”`);
-  return { ok: true, line, word: { said, drillId: drill.id, rung: rung && rung.rung !== 0 ? rung.id : '' } };
+  if (version !== '' && !rung) throw new Unfit(`${drill.name} has no version called “${cell('version')}”`);
+  return { said, drillId: drill.id, rung: rung && rung.rung !== 0 ? rung.id : '' };
 }

@@ -26,7 +26,7 @@ export function readDrills({ csv, own }: Extract<ReadTask, { readonly kind: 'dri
       problems.add(row.line, row.problem);
       continue;
     }
-    const checked = check(drillSchema, row.drill);
+    const checked = check(drillSchema, row.value);
     if (!checked.ok) {
       for (const { message } of checked.errors) problems.add(row.line, message);
       continue;

@@ -41,7 +41,7 @@ async function readFile(csv: string): Promise<ImportReport> {
   const rows = readWordCsv(csv, library.library);
   const problems = rows.flatMap((row) => (row.ok ? [] : [{ line: row.line, message: row.problem }]));
   if (problems.length > 0) return { added: 0, same: 0, problems };
-  const taught: readonly TaughtWord[] = rows.flatMap((row) => (row.ok ? [row.word] : []));
+  const taught: readonly TaughtWord[] = rows.flatMap((row) => (row.ok ? [row.value] : []));
   const before = words.words.length;
   for (let from = 0; from < taught.length; from += AT_ONCE) await words.teach(taught.slice(from, from + AT_ONCE));
   const added = words.words.length - before;

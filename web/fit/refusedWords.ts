@@ -4,7 +4,7 @@ import type { DrillLibrary } from '@prompt-spark/core/drills/library';
 import type { MoveKey } from '@prompt-spark/core/circuit/shortVersion';
 import { say } from './say.ts';
 
-/** What a refused change leaves as it is: "Glute bridge keeps its dose". */
+/** What a refused change leaves as it is: "Glute bridge keeps its amount". */
 export function refusedWords({ kind, id }: MoveKey, { blocks }: Circuit, library: DrillLibrary): string {
   const slot = blocks.flatMap(({ lines }) => lines).find((line) => line.id === id);
   const name = slot?.kind === 'slot' ? (drillIn(slot, library)?.name ?? '') : '';

@@ -68,12 +68,12 @@ describe('the fuse', () => {
 
 describe('a dose in words', () => {
   it.each([
-    ['tall reach 4/side alt', '4 a side, alternating · 8 in all · 3 s each'],
+    ['tall reach 4/side alt', '4 a side, alternating · 8 total · 3 s each'],
     ['rope turn 60s rest 10s', '60 s · rest 10 s · rope'],
     ['floor bridge 8 @2-1-2', '8 · tempo 2-1-2'],
-    ['loop step 8-12/way', '8–12 each way · 16–24 in all · 3 s each · loop band'],
+    ['loop step 8-12/way', '8–12 each way · 16–24 total · 3 s each · loop band'],
     ['tall reach 3x8', '3 sets of 8 · 3 s each'],
-    ['tall reach 4-5x5s x4pos/side', '4–5 × 5 s held in 4 positions a side · 8–10 in all'],
+    ['tall reach 4-5x5s x4pos/side', '4–5 × 5 s held in 4 positions a side · 8–10 total'],
     ['tall reach feel 20-40s', '20–40 s by feel'],
     ['tall reach 30s alt', '30 s, alternating'],
   ])('%s is “%s”', (line, words) => {

@@ -51,7 +51,7 @@ describe('a dose in words', () => {
     ['tall reach ramp 3 mph at 1>5% 3x60s', '3 × 60 s, 3 mph at 1 → 3 → 5 %'],
     ['tall reach lift 100kg x5', '40 × 5, 55 × 5, 70 × 3, 85 × 2 on the way to 100 kg × 5'],
     ['tall reach 10yd step 6in', '10 yd, 60 steps a length · 0.05 m/s'],
-    ['tall reach 8/side left +4', '8 a side · 20 in all · 4 more on the left · 3 s each'],
+    ['tall reach 8/side left +4', '8 a side · 20 total · 4 more on the left · 3 s each'],
     ['tall reach 20m alt', '20 m, alternating · 2 m/s'],
   ])('“%s” is read as “%s”', (line, words) => {
     expect(wordsOf(line)).toBe(words);

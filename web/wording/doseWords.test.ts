@@ -39,12 +39,12 @@ describe('a dose in words', () => {
   ])('%s is told as “%s”', (line, words) => expect(said(line)).toBe(words));
 
   it.each([
-    ['tall reach 8/side @3s', '8 a side · 16 in all · 3 s each'],
-    ['tall reach 8/side alt @3s', '8 a side, alternating · 16 in all · 3 s each'],
+    ['tall reach 8/side @3s', '8 a side · 16 total · 3 s each'],
+    ['tall reach 8/side alt @3s', '8 a side, alternating · 16 total · 3 s each'],
     ['tall reach 30s alt', '30 s, alternating'],
-    ['tall reach 30s/side', '30 s a side · 60 s in all'],
-    ['loop step 8/way @2s', '8 each way · 16 in all · 2 s each · loop band'],
-    ['tall reach 8/side left +2 @3s', '8 a side · 18 in all · 2 more on the left · 3 s each'],
+    ['tall reach 30s/side', '30 s a side · 60 s total'],
+    ['loop step 8/way @2s', '8 each way · 16 total · 2 s each · loop band'],
+    ['tall reach 8/side left +2 @3s', '8 a side · 18 total · 2 more on the left · 3 s each'],
   ])('%s says how the sides are taken', (line, words) => expect(said(line)).toBe(words));
 
   it('names rest, and the kit that is picked up but not what stands there', () => {

@@ -75,7 +75,7 @@ describe('what is said of a finding', () => {
     ['long-hold', '90 s held for calf stretch'],
     ['steep-climb', 'Back squat go from 40 to 80 % at once'],
     ['short-raise', '42 s of raising in 10 minutes'],
-    ['hidden-time', '42 % of the time is hidden'],
+    ['hidden-time', '42 % of the time goes between drills'],
     ['repeated-target', 'Calf stretch 3 times, hip flexion not at all'],
     ['too-few-things', '14 people, 8 mats'],
   ] as const)('of %s begins “%s”', (rule, title) => {
@@ -85,10 +85,10 @@ describe('what is said of a finding', () => {
   it.each([
     [
       'over-time',
-      'Shorten a dose, let sides alternate, or take something out. At the low end of every range it fits: 7:50.',
+      'Shorten a drill, let sides alternate, or take something out. At the low end of every range it fits: 7:50.',
     ],
     ['long-hold', 'From 60 s a muscle, holds before jumping and court take strength away. Keep them to 30 s.'],
-    ['odd-lengths', '3 lengths in all. One more of walking lunge brings everybody back.'],
+    ['odd-lengths', '3 lengths altogether. One more of walking lunge brings everybody back.'],
     [
       'too-few-things',
       'Take turns, run stations, or do this instead: Standing hip drive in place of glute bridge. Nothing here is like dead bug.',
@@ -117,7 +117,7 @@ describe('what is said of a fix', () => {
   it('that is kept back tells what it would do', () => {
     const longer = found('one-side', { keptBack: { fix: BOTH, why: { kind: 'longer', by: 0.2, late: true } } });
     expect(findingAdvice(longer)).toBe(
-      'Only one of them has a dose. “Do both sides” would take 0:01 longer here, and the time is over already.',
+      'Only one of them is done. “Do both sides” would take 0:01 longer here, and the time is over already.',
     );
     const worse = found('one-side', {
       keptBack: { fix: BOTH, why: { kind: 'worse', finding: found('many-landings') } },

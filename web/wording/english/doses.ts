@@ -10,7 +10,7 @@ import { liftSets, type Plates } from '@prompt-spark/core/dose/lift';
 import { rampGrades, rampSteps, type RampDose } from '@prompt-spark/core/dose/ramp';
 import { countedPerSide } from '@prompt-spark/core/dose/workSeconds';
 
-/** A slot's dose as a coach says it: "4 a side, alternating · 8 in all · 3 s each · rest 10 s · loop band". Loads are rounded to a site's plates. */
+/** A slot's dose as a coach says it: "4 a side, alternating · 8 total · 3 s each · rest 10 s · loop band". Loads are rounded to a site's plates. */
 function doseWords(slot: Slot, drill: Drill, floor: Floor, plates?: Plates): string {
   const words = [
     amountWords(slot, drill, floor, plates),
@@ -127,10 +127,10 @@ function inAllWords({ dose, sides, extra }: Slot): string {
   switch (dose.kind) {
     case 'reps':
     case 'holds':
-      return `${doubled(dose.count)} in all`;
+      return `${doubled(dose.count)} total`;
     case 'time':
     case 'feel':
-      return `${doubled(dose.seconds)} s in all`;
+      return `${doubled(dose.seconds)} s total`;
     case 'distance':
     case 'ramp':
     case 'lift':

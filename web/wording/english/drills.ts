@@ -64,7 +64,7 @@ export const drills = {
     easierAndHarderVersions: 'Easier and harder versions',
     effort: (effort: number) => `effort ${effort}`,
     changes: (changes: string) => `changes ${changes}`,
-    drillAsNamed: 'the drill as named',
+    drillAsNamed: 'the normal version',
   },
   drillPage: {
     drills: 'Drills',
@@ -78,7 +78,7 @@ export const drills = {
     feltIn: 'Felt in',
     cautions: 'Cautions',
     easierAndHarderVersions: 'Easier and harder versions',
-    usualDose: 'Usual dose',
+    usualDose: 'How much, usually',
     atLeastS: (shortestUseful: number, energy: string) =>
       `At least ${shortestUseful} s of work a side is worth doing. ${energy}.`,
     whatToDoInstead: 'What to do instead',
@@ -129,7 +129,7 @@ export const drills = {
     without: 'Without',
   },
   drillUsual: {
-    usualDose: 'Usual dose',
+    usualDose: 'How much, usually',
     measuredIn: 'Measured in',
     sides: 'Sides',
     shortestWorthDoing: 'Shortest worth doing',

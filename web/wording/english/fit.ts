@@ -24,7 +24,7 @@ export const fit = {
     howToShorten: 'How to shorten',
     bestMix: 'Best mix',
     everyDrillShorter: 'Every drill, shorter',
-    fewerDrillsFullDose: 'Fewer drills, full dose',
+    fewerDrillsFullDose: 'Fewer drills, each in full',
     keepTheWhole: 'Keep the whole of it',
     keepTheRangeMoving: 'Keep the range: moving well comes first',
     keepTheSpeedPulse: 'Keep the speed: pulse and quick work first',
@@ -67,7 +67,7 @@ export const fit = {
   },
   refusedWords: {
     staysInName: (name: string) => `${name} stays in`,
-    keepsItsDose: (name: string) => `${name} keeps its dose`,
+    keepsItsDose: (name: string) => `${name} keeps its amount`,
     intervalOfStays: (phase: string) => `The interval of ${phase} stays`,
     keepsItsSides: (name: string) => `${name} keeps its sides`,
     isNotCombined: (name: string) => `${name} is not combined`,

@@ -12,7 +12,7 @@ export const people = {
     until: (until: string) => `until ${until}`,
     stiffer: (region: string, side: string) => `${region}: ${side} stiffer`,
     noLimits: 'no limits',
-    ownCeiling: 'own ceiling',
+    ownCeiling: 'own limit',
   },
   peopleFile: {
     exportMyPeople: 'Export my people',

@@ -6,7 +6,7 @@ export const person = {
     drillsTheyKnowWell: 'Drills they know well',
     kitAtHome: 'Kit at home',
     forCircuitsOfTheirs: 'For circuits of theirs that name no place: a wall and a chair are always there',
-    asNamed: 'as named',
+    asNamed: 'normal',
     even: 'even',
     left: 'left',
     right: 'right',
@@ -85,7 +85,7 @@ export const person = {
     whoHasSeen: 'Who has seen or changed this',
     utcAt: (at: string, coachName: string, action: string, often: string) =>
       `${at} UTC: ${coachName} ${action}${often}`,
-    onDaysInAll: (times: number) => `, on ${times} days in all`,
+    onDaysInAll: (times: number) => `, on ${times} days`,
     timesThatDay: (times: number) => `, ${times} times that day`,
     theyAgree: 'They agree that you keep this about their health',
     theyAgreed: (consentOn: string) => `They agreed on ${consentOn} that you keep this about their health`,

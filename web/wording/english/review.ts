@@ -30,11 +30,11 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
     advice: () => 'Take another drill, or an easier version, for all of them.',
   },
   'no-swap': {
-    name: 'Somebody with nothing to do in a slot',
+    name: 'Somebody with nothing to do in a drill',
     title: ({ drill, people }) =>
       `${people === 1 ? 'One person has' : `${people} people have`} nothing to do in ${drill.toLowerCase()}`,
     advice: () =>
-      'No track serves them: see them one-to-one there, or plan another drill. Swaps shows what they could do.',
+      'Nothing else serves them: see them one-to-one there, or plan another drill. Swaps shows what they could do.',
   },
   'kept-apart': {
     name: 'For the very session it must not come before',
@@ -45,7 +45,7 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
     name: 'Longer than the time there is',
     title: ({ over, available }) => `${clock(over)} over the ${clock(available)} there is`,
     advice: ({ least }) =>
-      `Shorten a dose, let sides alternate, or take something out.${least === null ? '' : ` At the low end of every range it fits: ${clock(least)}.`}`,
+      `Shorten a drill, let sides alternate, or take something out.${least === null ? '' : ` At the low end of every range it fits: ${clock(least)}.`}`,
     fix: () => 'Let sides alternate',
   },
   'under-time': {
@@ -60,10 +60,10 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
       `${approach} takes up to ${clock(most)}: what is longer takes time and legs from the session.`,
   },
   'hidden-time': {
-    name: 'Much hidden time',
-    title: ({ share }) => `${Math.round(share * 100)} % of the time is hidden`,
+    name: 'Much time between drills',
+    title: ({ share }) => `${Math.round(share * 100)} % of the time goes between drills`,
     advice: ({ hidden }) =>
-      `${clock(hidden)} go into getting ready, changing sides and resting. Fewer, longer slots or fewer changes of position help.`,
+      `${clock(hidden)} go into getting ready, changing sides and resting. Fewer, longer drills or fewer changes of position help.`,
   },
   'up-and-down': {
     name: 'Getting up and down more than needed',
@@ -112,8 +112,8 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
     fix: (_, fix) => `Roll ${secondsOf(fix)}`,
   },
   'rolling-in-all': {
-    name: 'Much rolling in all',
-    title: ({ seconds }) => `${clock(seconds)} of rolling in all`,
+    name: 'Much rolling altogether',
+    title: ({ seconds }) => `${clock(seconds)} of rolling altogether`,
     advice: ({ enough }) => `About ${clock(enough)} are enough before training.`,
   },
   'swing-before-circle': {
@@ -156,7 +156,7 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
   'one-side': {
     name: 'One side without the other',
     title: ({ drill, sideWord }) => `${drill} has two ${sides(sideWord)}`,
-    advice: () => 'Only one of them has a dose.',
+    advice: () => 'Only one of them is done.',
     fix: ({ sideWord }, fix) =>
       fix.kind === 'sides' && fix.sides === 'alternate'
         ? `Let ${sides(sideWord)} alternate`
@@ -194,7 +194,7 @@ const rules: { readonly [Rule in RuleId]: RuleWords<Rule> } = {
     name: 'Ending at the far end',
     title: () => 'The group ends at the far end',
     advice: ({ lengths, drill, step }) =>
-      `${lengths} ${lengths === 1 ? 'length' : 'lengths'} in all. One ${step} of ${drill.toLowerCase()} brings everybody back.`,
+      `${lengths} ${lengths === 1 ? 'length' : 'lengths'} altogether. One ${step} of ${drill.toLowerCase()} brings everybody back.`,
     fix: ({ step }) => `One length ${step}`,
   },
   'odd-one-out': {

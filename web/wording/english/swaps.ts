@@ -42,7 +42,7 @@ export const swaps = {
     asPlanned: 'as planned',
     asPlannedAnswers: (answeredBy: string) => `as planned: ${answeredBy} answers for it`,
     seeThem: 'see them',
-    asNamed: 'as named',
+    asNamed: 'normal version',
   },
   swapsPage: {
     swaps: 'Swaps',

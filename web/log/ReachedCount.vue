@@ -16,7 +16,7 @@ const emit = defineEmits<{ set: [amount: number | null] }>();
 <template>
   <span class="taps">
     <v-btn v-if="!reached" variant="outlined" size="small" @click="emit('set', begin)">
-      {{ begin }}<span class="visually-hidden"> {{ say.reachedCount.byName(name) }}</span>
+      {{ begin }}<span class="visually-hidden">{{ say.reachedCount.byName(name) }}</span>
     </v-btn>
     <template v-else>
       <v-btn

@@ -30,7 +30,7 @@ export const groups = {
     everythingThatWasNeeded: 'Everything that was needed was prepared at least every other time.',
     try: 'Try',
     noDrill: 'No drill for it is left that everybody here may do without kit.',
-    in: '– in',
+    in: ' – in',
     doneWell: 'Done well:',
     ofTarget: (target: string, met: number, needed: number) => `${target} ${met} of ${needed}`,
     neverInNeeded: (needed: number) => `never in ${needed}`,

@@ -58,7 +58,7 @@ export const log = {
     takeThemApart: 'Take them apart',
   },
   reachedCount: {
-    byName: (name: string) => `by ${name}`,
+    byName: (name: string) => ` by ${name}`,
     lessByName: (name: string) => `Less by ${name}`,
     moreByName: (name: string) => `More by ${name}`,
     notCountedName: (name: string) => `Not counted: ${name}`,

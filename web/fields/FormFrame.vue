@@ -4,7 +4,7 @@ import FormTrouble from './FormTrouble.vue';
 import { say } from './say.ts';
 
 /** A form to fill in: its fields, what keeps it from being kept, the buttons that keep it or leave it, and what follows. */
-const { save, trouble, errors, busy, leave } = defineProps<{
+const { save, trouble, errors, busy, leave = undefined } = defineProps<{
   /** What the button that keeps it says. */
   save: string;
   trouble: string;

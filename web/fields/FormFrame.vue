@@ -4,14 +4,14 @@ import FormTrouble from './FormTrouble.vue';
 import { say } from './say.ts';
 
 /** A form to fill in: its fields, what keeps it from being kept, the buttons that keep it or leave it, and what follows. */
-const { save, trouble, errors, busy, leave = undefined } = defineProps<{
+const { save, trouble, errors, busy, leave } = defineProps<{
   /** What the button that keeps it says. */
   save: string;
   trouble: string;
   errors: Readonly<Record<string, string>>;
   busy: boolean;
-  /** Where cancelling leads; without it, cancelling is told of. */
-  leave?: RouteLocationRaw;
+  /** Where cancelling leads; null where it is told of instead. */
+  leave: RouteLocationRaw | null;
 }>();
 const emit = defineEmits<{ keep: []; cancel: [] }>();
 </script>

@@ -50,6 +50,7 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
     :trouble="trouble"
     :errors="errors"
     :busy="busy"
+    :leave="null"
     @keep="submit(draft)"
     @cancel="emit('done')"
   >

@@ -54,6 +54,7 @@ function keep(): Promise<void> {
     :trouble="trouble"
     :errors="errors"
     :busy="busy"
+    :leave="null"
     @keep="keep"
     @cancel="emit('done')"
   >

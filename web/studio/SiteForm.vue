@@ -51,6 +51,7 @@ const problem = (path: string) => errors.value[path] ?? errors.value[`/site${pat
     :trouble="trouble"
     :errors="errors"
     :busy="busy"
+    :leave="null"
     @keep="submit(draft)"
     @cancel="emit('done')"
   >

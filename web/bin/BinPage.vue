@@ -34,7 +34,7 @@ const KINDS: Readonly<Record<BinKind, string>> = {
   person: say.binPage.person,
 };
 const about = ({ kind, at }: BinEntry): string =>
-  at === null ? KINDS[kind] : say.binPage.atKinds(KINDS[kind], dayName(at), timeOfDay(at));
+  at === null ? KINDS[kind] : say.binPage.kindAt(KINDS[kind], dayName(at), timeOfDay(at));
 
 async function restore(entry: BinEntry): Promise<void> {
   const restored = await act(async () => {
@@ -43,7 +43,7 @@ async function restore(entry: BinEntry): Promise<void> {
     if (entry.kind === 'drill') await library.loadOwn();
     if (entry.kind === 'person') await people.reload();
   });
-  if (restored) notices.say(say.binPage.restoredEntry(entry.title));
+  if (restored) notices.say(say.binPage.restored(entry.title));
 }
 </script>
 
@@ -62,12 +62,12 @@ async function restore(entry: BinEntry): Promise<void> {
             <span class="soft small">{{ about(entry) }}</span>
           </span>
           <span class="soft small when">{{
-            say.binPage.removedDay(dayName(entry.takenOutAt), timeOfDay(entry.takenOutAt))
+            say.binPage.removedOn(dayName(entry.takenOutAt), timeOfDay(entry.takenOutAt))
           }}</span>
           <v-btn
             variant="outlined"
             :disabled="busy"
-            :aria-label="say.binPage.restoreEntry(entry.title)"
+            :aria-label="say.binPage.restoreOne(entry.title)"
             @click="restore(entry)"
             >{{ say.binPage.restore }}</v-btn
           >

@@ -15,8 +15,8 @@ const emit = defineEmits<{ copy: []; takeOut: [] }>();
 const places = usePlacesStore();
 const about = computed(() => {
   const { drills, groupId, purpose, available, tags } = circuit;
-  const parts = [places.groupOf(groupId)?.name, purpose, say.circuitCard.drillDrills(drills)];
-  const time = available ? say.circuitCard.inAvailable(clock(available)) : '';
+  const parts = [places.groupOf(groupId)?.name, purpose, say.circuitCard.drills(drills)];
+  const time = available ? say.circuitCard.inTime(clock(available)) : '';
   return [...parts, time, tags.join(', ')].filter(Boolean).join(' · ');
 });
 </script>

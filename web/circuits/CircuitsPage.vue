@@ -72,7 +72,7 @@ function keep(circuit: Circuit, siteId: string | null): Promise<boolean> {
 
 async function takeOut(id: string, title: string): Promise<void> {
   if (!(await act(() => circuits.takeOut(id)))) return;
-  const words = say.circuitsPage.removedTitle(title);
+  const words = say.circuitsPage.removed(title);
   undo.offer({ key: id, words, undo: say.circuitsPage.restoreIt, back: () => circuits.bringBack(id) });
   // The schedule keeps what was booked; that it does is said once it is known.
   const count = await circuits.sessionsAhead(id).catch(() => 0);

@@ -97,7 +97,7 @@ const names = computed(() =>
     <p v-else class="soft">{{ say.startFromForm.nothingInTheLibrary }}</p>
     <p class="acts">
       <v-btn :disabled="!circuit.blocks.length" @click="emit('take', circuit, siteId || null)">
-        {{ say.startFromForm.useThisTotal(clock(total)) }}
+        {{ say.startFromForm.useThis(clock(total)) }}
       </v-btn>
       <v-btn variant="text" @click="emit('close')">{{ say.startFromForm.notNow }}</v-btn>
     </p>

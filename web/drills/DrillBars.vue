@@ -22,7 +22,7 @@ const asks = computed(() => demandsOf(variant));
   <section class="bars">
     <h2>
       {{ say.drillBars.prepares }}
-      <span class="soft small">{{ say.drillBars.planePlanes(drill.planes.join(', ')) }}</span>
+      <span class="soft small">{{ say.drillBars.plane(drill.planes.join(', ')) }}</span>
     </h2>
     <ul>
       <li v-for="[target, strength] in gives" :key="target">

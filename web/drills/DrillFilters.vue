@@ -33,7 +33,7 @@ const narrowed = computed(() => Object.keys(wish.value).length);
       :prepend-icon="mdiTune"
       :aria-expanded="unfolded"
       @click="unfolded = !unfolded"
-      >{{ narrowed > 0 ? say.drillFilters.filtersNarrowed(narrowed) : say.drillFilters.filters }}</v-btn
+      >{{ narrowed > 0 ? say.drillFilters.filtersOn(narrowed) : say.drillFilters.filters }}</v-btn
     >
     <DrillSelects v-if="wide || unfolded" v-model="wish" />
   </div>

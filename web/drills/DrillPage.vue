@@ -72,7 +72,7 @@ const MOST_NAMES = 8;
 const names = computed(() => {
   const all = drill.value?.aliases ?? [];
   const more = all.length - MOST_NAMES;
-  return all.slice(0, MOST_NAMES).join(', ') + (more > 0 ? say.drillPage.andMoreMore(more) : '');
+  return all.slice(0, MOST_NAMES).join(', ') + (more > 0 ? say.drillPage.andMore(more) : '');
 });
 
 async function takeOut(): Promise<void> {
@@ -93,7 +93,7 @@ async function takeOut(): Promise<void> {
         <header>
           <div>
             <h1>{{ drill.name }}</h1>
-            <p v-if="drill.aliases.length" class="soft">{{ say.drillPage.alsoNames(names) }}</p>
+            <p v-if="drill.aliases.length" class="soft">{{ say.drillPage.also(names) }}</p>
             <p v-if="drill.unfinished" role="status">{{ say.drillPage.toBeCompletedLook }}</p>
             <p class="soft">{{ about }}</p>
           </div>
@@ -132,7 +132,7 @@ async function takeOut(): Promise<void> {
           <section>
             <h2>{{ say.drillPage.usualDose }}</h2>
             <p>{{ usual }}</p>
-            <p class="soft small">{{ say.drillPage.atLeastS(drill.shortestUseful, energy) }}</p>
+            <p class="soft small">{{ say.drillPage.worthDoing(drill.shortestUseful, energy) }}</p>
             <h2>{{ say.drillPage.whatToDoInstead }}</h2>
             <DrillReplaces :drill="drill" />
             <h2>{{ say.drillPage.usedIn }}</h2>

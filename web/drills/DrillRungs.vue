@@ -51,7 +51,7 @@ const has = (by: -1 | 1) => draft.value.ladder.some(({ rung }) => Math.sign(rung
       <v-text-field
         v-if="!has(end.by)"
         class="two"
-        :label="say.drillRungs.orWhyThere(end.title.toLowerCase())"
+        :label="say.drillRungs.whyNone(end.title.toLowerCase())"
         maxlength="120"
         :model-value="draft[end.reason]"
         @update:model-value="(text: string) => (draft = { ...draft, [end.reason]: text })"

@@ -27,7 +27,7 @@ const moving = useLocalStorage('prompt-spark-figures-move', true);
 const small = useLocalStorage('prompt-spark-figures-small', false);
 const counted = computed(() => {
   const rungs = found.value.reduce((sum, { ladder }) => sum + ladder.length, 0);
-  return say.drillsPage.drillVariantsFound(found.value.length, rungs);
+  return say.drillsPage.howMany(found.value.length, rungs);
 });
 
 /** Drills in the page, more as they are scrolled to: drawing every figure at once would hold a phone up for seconds. */

@@ -8,7 +8,7 @@ const { ladder } = defineProps<{ ladder: readonly Variant[] }>();
 const label = computed(() => {
   const gentler = ladder.filter(({ rung }) => rung < 0).length;
   const stronger = ladder.filter(({ rung }) => rung > 0).length;
-  return say.ladderStrip.gentlerStrongerGentler(gentler, stronger);
+  return say.ladderStrip.versions(gentler, stronger);
 });
 </script>
 

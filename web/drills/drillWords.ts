@@ -39,10 +39,10 @@ export function rungName({ rung, name }: Variant, drillName: string): string {
 export function energyWords(cost: EnergyCost): string {
   switch (cost.kind) {
     case 'compendium':
-      return say.drillWords.metCompendiumOfPhysical(cost.met, cost.code);
+      return say.drillWords.compendium(cost.met, cost.code);
     case 'equation':
-      return say.drillWords.metOnAverageAcsm(cost.met, cost.gait, cost.paces.length);
+      return say.drillWords.equation(cost.met, cost.gait, cost.paces.length);
     case 'estimate':
-      return say.drillWords.aboutMetOurEstimate(cost.met);
+      return say.drillWords.estimate(cost.met);
   }
 }

@@ -74,7 +74,7 @@ function setAmount(amount: number): void {
   />
   <WrittenField
     :label="say.distanceAmounts.oneStep"
-    :placeholder="say.distanceAmounts.n6In"
+    :placeholder="say.distanceAmounts.exampleStep"
     :read="readStep"
     :write="writeStep"
     :model-value="dose.step"

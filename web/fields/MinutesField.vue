@@ -58,10 +58,10 @@ function move(by: 1 | -1): void {
     @blur="settle"
   >
     <template #append-inner>
-      <button type="button" class="step" :aria-label="say.minutesField.lessLabel(label)" @click="move(-1)">
+      <button type="button" class="step" :aria-label="say.minutesField.less(label)" @click="move(-1)">
         <v-icon :icon="mdiMinus" size="20" />
       </button>
-      <button type="button" class="step" :aria-label="say.minutesField.moreLabel(label)" @click="move(1)">
+      <button type="button" class="step" :aria-label="say.minutesField.more(label)" @click="move(1)">
         <v-icon :icon="mdiPlus" size="20" />
       </button>
     </template>

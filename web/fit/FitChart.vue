@@ -32,7 +32,7 @@ const said = computed(() => {
   const kept = step.value
     ? say.fitChart.ofThePreparationKept(Math.round(100 * step.value.share))
     : say.fitChart.nothingIsAsShort;
-  return say.fitChart.inSeconds(clock(seconds.value), kept);
+  return say.fitChart.inTime(clock(seconds.value), kept);
 });
 </script>
 

@@ -26,7 +26,7 @@ const cut = computed(() => {
     </p>
     <TimeFuse :segments="before.segments" :span="span" :cut="cut" labels />
     <p class="line">
-      <span>{{ say.fitFuses.inAsked(asked) }}</span><span class="clock" data-test="fitted">{{
+      <span>{{ say.fitFuses.inTime(asked) }}</span><span class="clock" data-test="fitted">{{
         after ? clock(after.total.plan) : '–'
       }}</span>
     </p>

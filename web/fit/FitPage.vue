@@ -56,7 +56,7 @@ const prepared = computed(() => {
   const whole = (circuit: Circuit) => coverageOf(circuit, fit.occasion, session).whole;
   const planned = whole(fit.circuit);
   if (!fitted.value) return preparedWords(planned, session.name);
-  return say.fitPage.asPlannedPrepared(preparedWords(whole(fitted.value.circuit), session.name), percent(planned));
+  return say.fitPage.prepared(preparedWords(whole(fitted.value.circuit), session.name), percent(planned));
 });
 
 /** Drills that may still be left out: neither pinned nor held to. */
@@ -147,7 +147,7 @@ onBeforeUnmount(() => {
             }}</v-btn>
           </div>
           <p v-if="fitted && fitted.within > 0" class="soft small">
-            {{ say.fitPage.moreThanThirtyDrills(Math.ceil(100 * fitted.within)) }}
+            {{ say.fitPage.notExact(Math.ceil(100 * fitted.within)) }}
           </p>
         </div>
       </div>

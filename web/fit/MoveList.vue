@@ -39,7 +39,7 @@ const longer = computed(() => moves.some(({ seconds }) => seconds < 0) && moves.
               size="small"
               class="refuse"
               :disabled="busy"
-              :aria-label="say.moveList.refuseWords(words)"
+              :aria-label="say.moveList.refuseMove(words)"
               @click="emit('refuse', key)"
               >{{ say.moveList.refuse }}</v-btn
             >

@@ -11,7 +11,7 @@ export function refusedWords({ kind, id }: MoveKey, { blocks }: Circuit, library
   const phase = blocks.find((block) => block.id === id)?.phase ?? '';
   switch (kind) {
     case 'out':
-      return say.refusedWords.staysInName(name);
+      return say.refusedWords.staysIn(name);
     case 'dose':
       return slot ? say.refusedWords.keepsItsDose(name) : say.refusedWords.intervalOfStays(phase);
     case 'sides':

@@ -46,7 +46,7 @@ const strokes = computed(() =>
 );
 const description = computed(() => {
   const { length } = shape.value.blocks;
-  return say.timeFuse.fuseInTotal(clock(total.value), length);
+  return say.timeFuse.fuse(clock(total.value), length);
 });
 </script>
 

@@ -46,7 +46,7 @@ const opensMonth = (at: number): boolean => sessions[at]?.day.slice(0, 7) !== se
                   say.attendanceTable.awayTheLast(one.missedLately)
                 }}</span>
               </th>
-              <td class="number clock">{{ one.noted ? say.attendanceTable.ofThere(one.there, one.noted) : '–' }}</td>
+              <td class="number clock">{{ one.noted ? say.attendanceTable.thereOf(one.there, one.noted) : '–' }}</td>
               <td
                 v-for="(presence, at) in one.presences"
                 :key="sessions[at]?.runId ?? at"

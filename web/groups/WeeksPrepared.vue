@@ -15,7 +15,7 @@ const { runs, unsaid } = defineProps<{
   met: readonly TargetOverWeeks[];
 }>();
 const times = ({ needed, met }: TargetOverWeeks): string =>
-  met === 0 ? say.weeksPrepared.neverInNeeded(needed) : say.weeksPrepared.ofTimesMet(met, needed);
+  met === 0 ? say.weeksPrepared.never(needed) : say.weeksPrepared.times(met, needed);
 </script>
 
 <template>
@@ -24,8 +24,7 @@ const times = ({ needed, met }: TargetOverWeeks): string =>
       <div>
         <h2>{{ say.weeksPrepared.whatTheWarmUps }}</h2>
         <p class="soft small">
-          {{ say.weeksPrepared.warmUpEachAgainst(runs)
-          }}<template v-if="unsaid">{{ say.weeksPrepared.ofItIsNot(unsaid) }}</template>
+          {{ say.weeksPrepared.howMany(runs) }}<template v-if="unsaid">{{ say.weeksPrepared.unsaid(unsaid) }}</template>
         </p>
       </div>
       <slot />

@@ -123,7 +123,7 @@ function start(): void {
           <TimeFuse :segments="fitted.timeline.segments" :available="left" />
           <p>
             <strong>{{ clock(fitted.timeline.total.plan) }}</strong>{{
-              say.lateDialog.withOfThePreparation(Math.round(100 * fitted.share))
+              say.lateDialog.share(Math.round(100 * fitted.share))
             }}
           </p>
           <ul>
@@ -132,7 +132,7 @@ function start(): void {
             </li>
             <li v-if="losses.length > told.length">
               <button type="button" class="more" @click="all = true">
-                {{ say.lateDialog.andMoreLosses(losses.length - told.length) }}
+                {{ say.lateDialog.andMore(losses.length - told.length) }}
               </button>
             </li>
           </ul>

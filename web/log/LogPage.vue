@@ -68,7 +68,7 @@ const show = (filter: RunFilter) => act(() => runs.load(filter));
       }}</v-btn>
       <BinLink />
       <p v-if="runs.waiting" class="waiting" role="status">
-        {{ say.logPage.recordSaved(runs.waiting) }}
+        {{ say.logPage.waiting(runs.waiting) }}
       </p>
     </header>
     <LogFile v-if="asFile" />

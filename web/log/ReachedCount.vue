@@ -22,20 +22,20 @@ const emit = defineEmits<{ set: [amount: number | null] }>();
       <v-btn
         :icon="mdiMinus"
         variant="text"
-        :aria-label="say.reachedCount.lessByName(name)"
+        :aria-label="say.reachedCount.less(name)"
         @click="emit('set', Math.max(0, reached.amount - step))"
       />
       <output class="clock">{{ reached.amount }}</output>
       <v-btn
         :icon="mdiPlus"
         variant="text"
-        :aria-label="say.reachedCount.moreByName(name)"
+        :aria-label="say.reachedCount.more(name)"
         @click="emit('set', reached.amount + step)"
       />
       <v-btn
         :icon="mdiClose"
         variant="text"
-        :aria-label="say.reachedCount.notCountedName(name)"
+        :aria-label="say.reachedCount.notCounted(name)"
         @click="emit('set', null)"
       />
     </template>

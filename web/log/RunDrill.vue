@@ -133,7 +133,7 @@ function noteOf(
           grave=""
           @tap="(word) => did(record, word)"
         />
-        <span class="soft small">{{ before ? say.runDrill.lastTimeAmount(before.amount) : '' }}</span>
+        <span class="soft small">{{ before ? say.runDrill.lastTime(before.amount) : '' }}</span>
       </li>
     </ul>
   </section>

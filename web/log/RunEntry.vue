@@ -87,7 +87,7 @@ const where = computed(() => [run.siteName, run.coachName].filter(Boolean).join(
     <v-btn
       :icon="open ? mdiChevronUp : mdiChevronDown"
       variant="text"
-      :aria-label="say.runEntry.drillsOfCircuitTitle(run.circuitTitle)"
+      :aria-label="say.runEntry.drillsOf(run.circuitTitle)"
       :aria-expanded="open"
       @click="open = !open"
     />

@@ -40,7 +40,7 @@ const result = computed(() => results.value.find((one) => keyOf(one) === counted
 const resultWords = computed(() => {
   if (!result.value) return '';
   const each = result.value.runs.map(({ mean, people: many }) => `${String(mean)} (${String(many)})`);
-  return say.runOverTime.onAverageOfHow(each.join(', '), result.value.unit);
+  return say.runOverTime.onAverage(each.join(', '), result.value.unit);
 });
 
 const titleOf = ({ startedAt, timeZone }: RunSummary): string =>

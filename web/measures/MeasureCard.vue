@@ -72,7 +72,7 @@ const remove = (gone: string) =>
             <td v-else>{{ shown(one.once) }}</td>
             <td>
               <CloseButton
-                :label="say.measureCard.removeOfMeasure(measure.name, calendarDayName(one.day))"
+                :label="say.measureCard.removeOf(measure.name, calendarDayName(one.day))"
                 @click="remove(one.id)"
               />
             </td>
@@ -80,13 +80,13 @@ const remove = (gone: string) =>
         </tbody>
         <caption class="soft small">
           {{
-            say.measureCard.inIsBetter(UNIT_WORDS[measure.unit], measure.better)
+            say.measureCard.unit(UNIT_WORDS[measure.unit], measure.better)
           }}
         </caption>
       </table>
     </div>
     <v-btn v-if="series.length > FIRST && !all" variant="text" size="small" @click="all = true">{{
-      say.measureCard.showAllSeries(series.length)
+      say.measureCard.showAll(series.length)
     }}</v-btn>
   </section>
 </template>

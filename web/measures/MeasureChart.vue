@@ -61,13 +61,7 @@ const options = computed<LineOptions>(() => {
 
 <template>
   <div ref="host" class="chart">
-    <Line
-      v-if="ink"
-      :data="data"
-      :options="options"
-      role="img"
-      :aria-label="say.measureChart.overTimeMeasure(measure.name)"
-    />
+    <Line v-if="ink" :data="data" :options="options" role="img" :aria-label="say.measureChart.overTime(measure.name)" />
   </div>
 </template>
 

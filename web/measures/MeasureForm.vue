@@ -31,9 +31,7 @@ function numberIn(text: string): number | null | undefined {
   return Number.isFinite(value) && value >= measure.least && value <= measure.most ? value : undefined;
 }
 const problemIn = (text: string): string =>
-  numberIn(text) === undefined
-    ? say.measureForm.expectedToLeast(measure.least, measure.most, UNIT_WORDS[measure.unit])
-    : '';
+  numberIn(text) === undefined ? say.measureForm.expected(measure.least, measure.most, UNIT_WORDS[measure.unit]) : '';
 const complete = computed(() => {
   const values = PARTS.map((part) => numberIn(typed[part]));
   return values.some((value) => value !== null) && !values.includes(undefined);

@@ -44,7 +44,7 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
       </p>
       <template v-else>
         <header>
-          <h1>{{ say.measuresPage.measuresDocument(record.document.name) }}</h1>
+          <h1>{{ say.measuresPage.ofPerson(record.document.name) }}</h1>
           <v-btn variant="text" :to="`/people/${id}`">{{ say.measuresPage.backToTheirPage }}</v-btn>
         </header>
         <v-checkbox
@@ -82,7 +82,7 @@ const agree = () => people.change(id, (document) => ({ ...document, consentOn: t
             @again="chosen = measure"
           />
           <p v-if="hidden" class="soft">
-            {{ say.measuresPage.resultOfMeasures(hidden) }}
+            {{ say.measuresPage.hiddenResults(hidden) }}
           </p>
         </template>
       </template>

@@ -21,7 +21,7 @@ const written = computed(() => [...new Set(sides.value.map(({ side }) => `${side
 
 <template>
   <section v-if="sides.length" class="sides" :aria-label="say.stifferSides.stifferSides">
-    <h2>{{ say.stifferSides.stifferOrWeaker(sides.map(({ words }) => words).join(', ')) }}</h2>
+    <h2>{{ say.stifferSides.which(sides.map(({ words }) => words).join(', ')) }}</h2>
     <p>
       {{ say.stifferSides.beginWithThatSide }}
       <template v-for="(extra, at) in written" :key="extra"

@@ -14,7 +14,7 @@ export function differenceWords(measure: Measure, last: Measured): string {
   if (!difference) return '';
   const { worse, units, percent, ordinary } = difference;
   const by = `${amountWords(units, measure)} (${String(Math.round(percent))} %)`;
-  return ordinary ? say.measureWords.sidesDifferByOrdinary(by) : say.measureWords.isBehindByMore(worse, by);
+  return ordinary ? say.measureWords.ordinary(by) : say.measureWords.behind(worse, by);
 }
 
 const OF = { left: say.measureWords.left, right: say.measureWords.right, once: '' } as const;
@@ -22,7 +22,7 @@ const OF = { left: say.measureWords.left, right: say.measureWords.right, once: '
 /** What changed since the time before, in a sentence; empty where nothing did that is worth a word. */
 export function changeWords(measure: Measure, series: readonly Measured[]): string {
   return changesSince(measure, series)
-    .map(({ of, by }) => say.measureWords.byOf(OF[of], by > 0, amountWords(Math.abs(by), measure)).trim())
+    .map(({ of, by }) => say.measureWords.change(OF[of], by > 0, amountWords(Math.abs(by), measure)).trim())
     .map((words, index) => (index === 0 ? words.charAt(0).toUpperCase() + words.slice(1) : words.toLowerCase()))
     .join(', ');
 }

@@ -68,7 +68,7 @@ async function addGroup(): Promise<void> {
   <section class="page">
     <header>
       <h1>{{ say.peoplePage.people }}</h1>
-      <p class="soft" role="status">{{ say.peoplePage.ofShown(shown.length, people.records.length) }}</p>
+      <p class="soft" role="status">{{ say.peoplePage.ofAll(shown.length, people.records.length) }}</p>
       <span class="acts">
         <BinLink />
         <v-btn variant="text" :aria-expanded="files" @click="files = !files">{{ say.peoplePage.importOrExport }}</v-btn>

@@ -29,7 +29,7 @@ const tapSore = (region: Region) => keep((document) => withSoreRegion(document, 
 <template>
   <div class="taps">
     <TapRow
-      :label="say.readinessTaps.howComesToday(record.document.name)"
+      :label="say.readinessTaps.howTheyCome(record.document.name)"
       :words="READINESS"
       :on="[state.state]"
       single

@@ -45,7 +45,7 @@ const save = () =>
       </p>
       <template v-else>
         <header>
-          <h1>{{ say.historyPage.historyDocument(record.document.name) }}</h1>
+          <h1>{{ say.historyPage.ofPerson(record.document.name) }}</h1>
           <span class="acts on-screen">
             <v-btn variant="outlined" :prepend-icon="mdiDownload" :loading="busy" @click="save">{{
               say.historyPage.saveAsCsv

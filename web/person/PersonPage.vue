@@ -48,7 +48,7 @@ const own = computed(() => library.places.groups.filter((one) => groupIds.value.
 const born = computed(() => (draft.value.birthYear === 0 ? '' : String(draft.value.birthYear)));
 /** How often, where it was more than once: looking is counted by days. */
 const oftenOf = ({ action, times }: Access): string =>
-  times === 1 ? '' : action === 'saw' ? say.personPage.onDaysInAll(times) : say.personPage.timesThatDay(times);
+  times === 1 ? '' : action === 'saw' ? say.personPage.onDays(times) : say.personPage.timesThatDay(times);
 const agreed = computed(() =>
   draft.value.consentOn === '' || draft.value.consentOn === today
     ? say.personPage.theyAgree
@@ -182,7 +182,7 @@ async function remove(): Promise<void> {
             <ul>
               <li v-for="one in accesses" :key="one.at + one.action">
                 {{
-                  say.personPage.utcAt(one.at.slice(0, 16).replace('T', ' '), one.coachName, one.action, oftenOf(one))
+                  say.personPage.access(one.at.slice(0, 16).replace('T', ' '), one.coachName, one.action, oftenOf(one))
                 }}
               </li>
             </ul>

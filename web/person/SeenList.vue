@@ -22,11 +22,11 @@ const there = computed(() => seen.filter(({ state }) => state !== 'not there').l
   <section v-if="seen.length" class="seen" :aria-label="say.seenList.seenInSessions">
     <h2>{{ say.seenList.inSessions }}</h2>
     <p class="soft small">
-      {{ say.seenList.thereOfTimes(there, seen.length) }}
+      {{ say.seenList.there(there, seen.length) }}
       <template v-for="group in groups" :key="group.id">
         ·
         <RouterLink :to="{ name: 'group', params: { id: group.id }, query: { person: personId } }">{{
-          say.seenList.whatPreparedForThem(group.name)
+          say.seenList.prepared(group.name)
         }}</RouterLink></template
       >
     </p>
@@ -38,7 +38,7 @@ const there = computed(() => seen.filter(({ state }) => state !== 'not there').l
       </li>
     </ul>
     <v-btn v-if="seen.length > FIRST && !all" variant="text" size="small" @click="all = true">{{
-      say.seenList.showAllSeen(seen.length)
+      say.seenList.showAll(seen.length)
     }}</v-btn>
   </section>
 </template>

@@ -12,7 +12,7 @@ export function changeWords({ place, does, painFree, extra, aim, before }: Chang
   return [
     doing ? '' : cellWords(does, place, library, painFree).words,
     extra ? extraWords(extra, place.slot) : '',
-    aim ? say.changeWords.aimForAmount(aim.amount) : '',
+    aim ? say.changeWords.aimFor(aim.amount) : '',
     before && before.fault === place.drill.fault.seen ? place.drill.fault.fix : '',
   ]
     .filter(Boolean)
@@ -25,8 +25,8 @@ export function whyWords({ because, extra, aim, does, before }: ChangeFor): stri
     ...because.map(becauseWords),
     does.kind === 'instead' && does.own && because.length === 0 ? say.changeWords.chosenForThem : '',
     extra ? say.changeWords.isStifferOrWeaker(extra.side) : '',
-    aim && aim.reached !== null ? say.changeWords.lastTimeReached(aim.reached) : '',
-    before ? say.changeWords.lastTimeFault(faultWords(before)) : '',
+    aim && aim.reached !== null ? say.changeWords.reached(aim.reached) : '',
+    before ? say.changeWords.lastTime(faultWords(before)) : '',
   ]
     .filter(Boolean)
     .join('; ');

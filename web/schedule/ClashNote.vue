@@ -16,7 +16,7 @@ const lines = computed(() => clashLines(clashes, (id) => places.siteOf(id)?.name
 <template>
   <div v-if="lines.length" class="clashes" role="status">
     <p v-for="line in lines.slice(0, MOST)" :key="line.id">{{ line.words }}</p>
-    <p v-if="lines.length > MOST">{{ say.clashNote.andMoreLines(lines.length - MOST) }}</p>
+    <p v-if="lines.length > MOST">{{ say.clashNote.andMore(lines.length - MOST) }}</p>
   </div>
 </template>
 

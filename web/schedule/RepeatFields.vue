@@ -35,7 +35,7 @@ const days = computed(() => repeatedDays(day, repeating.value));
 const total = computed(() => {
   const last = days.value.at(-1) ?? day;
   if (days.value.length < 2) return say.repeatFields.chooseTheLastDay;
-  return say.repeatFields.sessionsTheLast(days.value.length, calendarDayName(last));
+  return say.repeatFields.howMany(days.value.length, calendarDayName(last));
 });
 
 function toggle(name: string): void {

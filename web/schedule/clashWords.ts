@@ -27,9 +27,9 @@ export function clashLines(
     }),
     ...tooClose.map(({ with: { id, session }, says, of }) => {
       const whose =
-        of.id === id ? say.clashWords.isMarkedSession(session.title, says) : say.clashWords.thisIsMarked(says);
+        of.id === id ? say.clashWords.otherIsMarked(session.title, says) : say.clashWords.thisIsMarked(says);
       const which = of.id === id ? when(session) : `“${session.title}”, ${when(session)}`;
-      return { id: `${id} ${says}`, words: say.clashWords.sameGroupWhose(whose, which) };
+      return { id: `${id} ${says}`, words: say.clashWords.sameGroup(whose, which) };
     }),
   ];
 }

@@ -26,7 +26,7 @@ const clockNow = computed(() => runningTime(kept, now.value.getTime()));
   <section class="resume" :aria-label="say.resumeQuestion.takeUpWhere">
     <h1>{{ say.resumeQuestion.itWasRunning }}</h1>
     <p>
-      {{ here }}, <span class="clock">{{ clock(kept.run.position) }}</span> {{ say.resumeQuestion.of }}
+      {{ here }}, <span class="clock">{{ clock(kept.run.position) }}</span> {{ say.resumeQuestion.ofTheWhole }}
       <span class="clock">{{ clock(runLength(kept.run)) }}</span>
     </p>
     <v-btn size="x-large" height="72" autofocus @click="emit('resume')">{{

@@ -37,7 +37,9 @@ const paused = computed(() => run.state.value === 'paused');
       @click="paused ? run.goOn() : run.pause()"
     />
     <v-btn :icon="mdiSkipNext" variant="text" size="large" :aria-label="say.stageControls.skip" @click="run.skip" />
-    <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">{{ say.stageControls.n10S }}</v-btn>
+    <v-btn variant="text" size="large" :prepend-icon="mdiPlus" @click="run.tenMore">{{
+      say.stageControls.tenSeconds
+    }}</v-btn>
     <v-btn variant="text" size="large" :prepend-icon="mdiTimerAlertOutline" @click="emit('late')">{{
       say.stageControls.wereLate
     }}</v-btn>

@@ -92,12 +92,12 @@ function named(turn: TurnRecord): RunTurn {
       <h1>{{ endedEarly ? say.stageEnd.stoppedEarly : say.stageEnd.done }}</h1>
       <p class="soft">
         {{ circuit.title }}: <span class="clock">{{ clock(actual) }}</span>
-        {{ say.stageEnd.ofPlannedPlanned(clock(planned)) }}
+        {{ say.stageEnd.ofPlanned(clock(planned)) }}
       </p>
     </header>
     <HowItWas v-model="how" />
     <p class="soft small">
-      {{ say.stageEnd.chestPainFaintnessDizziness }}
+      {{ say.stageEnd.redFlags }}
     </p>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div class="acts">

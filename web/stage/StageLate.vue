@@ -49,7 +49,7 @@ async function refit(): Promise<void> {
   const place = { segments: run.segments.value, position, left: until.value - position };
   const found = await work.refit(draft.circuit, occasion, PLAIN_RECIPE, place).catch((error: unknown) => {
     if (!(error instanceof WorkFailed)) throw error;
-    failed.value = say.stageLate.clockRuns(error.message);
+    failed.value = say.stageLate.couldNot(error.message);
     return undefined;
   });
   busy.value = false;

@@ -49,10 +49,7 @@ const tracks = computed(() =>
 );
 const place = computed(() => {
   const { round, rounds, set, sets } = segment.value;
-  const parts = [
-    rounds > 1 ? say.stageNow.roundOfRound(round, rounds) : '',
-    sets > 1 ? say.stageNow.setOfSet(set, sets) : '',
-  ];
+  const parts = [rounds > 1 ? say.stageNow.roundOf(round, rounds) : '', sets > 1 ? say.stageNow.setOf(set, sets) : ''];
   return parts.filter(Boolean).join(', ');
 });
 /** The figure shows what is to be done while people get ready and while they work. */
@@ -71,7 +68,7 @@ const announced = computed(() =>
     <p>
       <span class="phase">{{ phaseName(segment.phase) }}</span> <span class="soft">{{ place }}</span>
     </p>
-    <p class="soft clock">{{ say.stageNow.ofPosition(clock(position), clock(total)) }}</p>
+    <p class="soft clock">{{ say.stageNow.positionOfTotal(clock(position), clock(total)) }}</p>
   </header>
   <section :class="['now', segment.kind, { tracked: tracks.length }]">
     <DrillFigure
@@ -115,7 +112,7 @@ const announced = computed(() =>
         <span
           ><span class="soft">{{ TRACK_WORDS[one.track] }}</span> {{ one.words
           }}<template v-if="planned?.aim && one.track === 'gentler'">{{
-            say.stageNow.aimForGentler(planned.aim.gentler)
+            say.stageNow.aimFor(planned.aim.gentler)
           }}</template></span
         >
       </li>

@@ -8,9 +8,9 @@ const emit = defineEmits<{ more: []; enough: [] }>();
 </script>
 
 <template>
-  <section class="rounds" role="group" :aria-label="say.stageRounds.afterRoundRound(open.round)">
+  <section class="rounds" role="group" :aria-label="say.stageRounds.afterRound(open.round)">
     <p>
-      {{ say.stageRounds.roundOfRound(open.round, open.rounds.low, open.rounds.high)
+      {{ say.stageRounds.roundOf(open.round, open.rounds.low, open.rounds.high)
       }}<span class="soft">{{ say.stageRounds.askOneMore }}</span>
     </p>
     <v-btn size="x-large" height="64" @click="emit('more')">{{ say.stageRounds.oneMore }}</v-btn>

@@ -30,7 +30,7 @@ const turns = computed(() =>
   <section class="turns" :aria-label="say.stageTurns.todaysTurn">
     <p v-for="{ blockId, all, within, names } in turns" :key="blockId">
       <span class="soft">{{
-        say.stageTurns.todayOfWithin(within === null ? '' : say.stageTurns.forWithin(clock(within)), names.length, all)
+        say.stageTurns.today(within === null ? '' : say.stageTurns.inTime(clock(within)), names.length, all)
       }}</span>
       <strong>{{ names.join(', ') }}</strong>
       <v-btn variant="text" @click="emit('turn', blockId)">{{ say.stageTurns.takeTheNextOnes }}</v-btn>

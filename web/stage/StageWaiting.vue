@@ -22,7 +22,7 @@ const tried = ref(false);
 /** What is looked at before each start, where that was switched on. */
 const checks = computed(() => [
   say.stageWaiting.askedHowEverybody,
-  ...(kit.length > 0 ? [say.stageWaiting.putOutKit(kit.join(', '))] : []),
+  ...(kit.length > 0 ? [say.stageWaiting.putOut(kit.join(', '))] : []),
   say.stageWaiting.floorDryAndClear,
 ]);
 const ticked = ref<readonly string[]>([]);

@@ -47,7 +47,7 @@ export function kindWord(segment: Segment, slot?: Pick<Slot, 'shownFirst'>): str
 export function howWords(segment: Segment, slot: Slot | undefined, into: Seconds, plates?: Plates): readonly string[] {
   if (!slot || (segment.kind !== 'work' && segment.kind !== 'ready')) return [];
   const gentler = slot.tracks.some(({ track }) => track === 'gentler');
-  const aimed = slot.aim ? [say.stageWords.aimForMainAim(mainAimWords(slot.aim, gentler))] : [];
+  const aimed = slot.aim ? [say.stageWords.aimFor(mainAimWords(slot.aim, gentler))] : [];
   const held = [...inHandWords(slot), ...aimed];
   if (segment.kind === 'ready') return held;
   const grown = slot.growing ? [growthWords(slot.growing, into / segment.length)] : [];
@@ -74,7 +74,7 @@ function countedWords(segment: Segment, { dose, sides }: Slot, into: Seconds, pl
   if (dose.kind === 'ramp') return rampStepWords(dose, rampStepAt(dose, into));
   const repetition = repetitionAt(dose, sides, into);
   if (!repetition) return '';
-  return say.stageWords.ofKind(dose.kind === 'holds', repetition.now, repetition.of);
+  return say.stageWords.repetition(dose.kind === 'holds', repetition.now, repetition.of);
 }
 
 function liftWords(dose: LiftDose, { set }: Segment, plates?: Plates): string {

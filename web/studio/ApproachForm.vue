@@ -32,9 +32,9 @@ const CAPS: readonly { readonly key: keyof Caps; readonly label: string; readonl
   { key: 'holdWarn', label: say.approachForm.warnOfHoldsOver, most: 600 },
   { key: 'holdStop', label: say.approachForm.objectToHolds, most: 600 },
   { key: 'rollArea', label: say.approachForm.rollingOneAreaS, most: 600 },
-  { key: 'rollAll', label: say.approachForm.rollingInAllS, most: 3600 },
+  { key: 'rollAll', label: say.approachForm.rollingAltogether, most: 3600 },
   { key: 'raiseBeforeFast', label: say.approachForm.raiseBeforeAnythingFast, most: 600 },
-  { key: 'effort', label: say.approachForm.effortOutsidePotentiate, most: 10 },
+  { key: 'effort', label: say.approachForm.effortBeforeFast, most: 10 },
 ];
 const rules = RULE_IDS.map((value) => ({ value, title: ruleName(value) }));
 const SIDES: readonly { readonly value: Approach['sides']; readonly title: string }[] = [
@@ -94,7 +94,7 @@ const hidden = computed(() => Math.round(draft.value.caps.hidden * 100));
         @update:model-value="(minutes) => change({ caps: { ...draft.caps, whole: minutes * 60 } })"
       />
       <NumberField
-        :label="say.approachForm.hiddenTime"
+        :label="say.approachForm.timeBetween"
         :most="100"
         :model-value="hidden"
         @update:model-value="(value) => change({ caps: { ...draft.caps, hidden: value / 100 } })"

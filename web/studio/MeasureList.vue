@@ -10,7 +10,7 @@ import { say } from './say.ts';
 const standards = useStandardsStore();
 const editing = ref<Measure | null>(null);
 
-const what = ({ unit, sided, better }: Measure): string => say.measureList.isBetterUnit(unit, sided, better);
+const what = ({ unit, sided, better }: Measure): string => say.measureList.what(unit, sided, better);
 
 const blank = (id: string): Measure => ({
   id,

@@ -40,7 +40,7 @@ function takeOut(phase: Phase): void {
   <fieldset>
     <legend>
       {{ say.phaseShares.orderAndShare }}
-      <span :class="['sum', { off: sum !== 100 }]">{{ say.phaseShares.totalSum(sum) }}</span>
+      <span :class="['sum', { off: sum !== 100 }]">{{ say.phaseShares.total(sum) }}</span>
     </legend>
     <ol>
       <li v-for="(phase, index) in approach.order" :key="phase">
@@ -61,14 +61,14 @@ function takeOut(phase: Phase): void {
         <v-btn
           :icon="mdiArrowUp"
           variant="text"
-          :aria-label="say.phaseShares.earlierPhase(phaseName(phase))"
+          :aria-label="say.phaseShares.earlier(phaseName(phase))"
           :disabled="index === 0"
           @click="carry(index, -1)"
         />
         <v-btn
           :icon="mdiArrowDown"
           variant="text"
-          :aria-label="say.phaseShares.laterPhase(phaseName(phase))"
+          :aria-label="say.phaseShares.later(phaseName(phase))"
           :disabled="index === approach.order.length - 1"
           @click="carry(index, 1)"
         />
@@ -84,7 +84,7 @@ function takeOut(phase: Phase): void {
         :key="phase"
         variant="text"
         @click="emit('change', { order: [...approach.order, phase] })"
-        >{{ say.phaseShares.addPhase(phase) }}</v-btn
+        >{{ say.phaseShares.add(phase) }}</v-btn
       >
     </p>
   </fieldset>

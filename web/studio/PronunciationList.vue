@@ -55,15 +55,12 @@ const hear = (text: string) => act(() => sayOnce(text, settings.value));
       <li v-for="one in pronunciations.list" :key="one.id">
         <div>
           <h3>{{ one.written }}</h3>
-          <p class="soft">{{ say.pronunciationList.soundsLikeSpoken(one.spoken) }}</p>
+          <p class="soft">{{ say.pronunciationList.soundsLikeWord(one.spoken) }}</p>
         </div>
         <p class="acts">
-          <v-btn
-            variant="text"
-            :aria-label="say.pronunciationList.hearWritten(one.written)"
-            @click="hear(one.spoken)"
-            >{{ say.pronunciationList.hearIt }}</v-btn
-          >
+          <v-btn variant="text" :aria-label="say.pronunciationList.hear(one.written)" @click="hear(one.spoken)">{{
+            say.pronunciationList.hearIt
+          }}</v-btn>
           <v-btn
             variant="text"
             :aria-label="say.pronunciationList.removeTheSound(one.written)"

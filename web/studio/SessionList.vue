@@ -15,7 +15,7 @@ const editing = ref<MainSession | null>(null);
 /** The first few needs, the greatest first. */
 function needs({ needs: of }: MainSession): string {
   const ranked = TARGETS.filter((target) => (of[target] ?? 0) > 0).toSorted((a, b) => (of[b] ?? 0) - (of[a] ?? 0));
-  const more = ranked.length > 5 ? say.sessionList.andMoreRanked(ranked.length - 5) : '';
+  const more = ranked.length > 5 ? say.sessionList.andMore(ranked.length - 5) : '';
   return ranked.slice(0, 5).map(targetWords).join(', ') + more;
 }
 
@@ -39,7 +39,7 @@ const blank = (id: string): MainSession => ({ id, name: '', words: [], needs: {}
     <template #row="{ one }">
       <h2>{{ one.name }}</h2>
       <p>{{ needs(one) }}</p>
-      <p class="soft small">{{ say.sessionList.knownByWords(one.words.join(', ')) }}</p>
+      <p class="soft small">{{ say.sessionList.knownBy(one.words.join(', ')) }}</p>
     </template>
   </StandardList>
 </template>

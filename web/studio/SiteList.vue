@@ -66,13 +66,7 @@ function add(): void {
           <p>{{ floorWords(site) }}</p>
           <p class="soft small">
             {{
-              say.siteList.barSmallestPlate(
-                kitWords(site),
-                site.plates.bar,
-                site.plates.unit,
-                site.plates.smallest,
-                site.timeZone,
-              )
+              say.siteList.kit(kitWords(site), site.plates.bar, site.plates.unit, site.plates.smallest, site.timeZone)
             }}
           </p>
         </div>

@@ -42,7 +42,7 @@ const remove = (id: string) => act(() => takeOut(id));
   <template v-else>
     <p class="soft about"><slot name="about" /></p>
     <p v-if="blank">
-      <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">{{ say.standardList.addAKind(kind) }}</v-btn>
+      <v-btn :prepend-icon="mdiPlus" variant="outlined" @click="add">{{ say.standardList.add(kind) }}</v-btn>
     </p>
     <UnreadableNote :what="say.standardList.ofYourOwn(kind)" :unreadable="unreadable" @take-out="remove" />
     <ul class="list">

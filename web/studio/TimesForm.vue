@@ -33,13 +33,13 @@ const keep = (): Promise<void> => submit({ times: usual.value ? null : draft.val
       <legend>{{ title }}</legend>
       <div v-for="{ label, get, set } in fields" :key="label" class="one">
         <NumberField
-          :label="say.timesForm.sLabel(label)"
+          :label="say.timesForm.inSeconds(label)"
           :most="MOST"
           :model-value="get(draft)"
           @update:model-value="(value) => (draft = set(draft, Math.round(value * 2) / 2))"
         />
         <p :class="['small', get(draft) === get(USUAL_TIMES) ? 'soft' : 'own']">
-          {{ say.timesForm.usuallySUsualTimes(get(USUAL_TIMES)) }}
+          {{ say.timesForm.usually(get(USUAL_TIMES)) }}
         </p>
       </div>
     </fieldset>

@@ -78,7 +78,7 @@ async function readFile(csv: string): Promise<ImportReport> {
         <p class="soft">{{ means }}</p>
       </div>
       <p class="acts">
-        <v-btn variant="text" :aria-label="say.wordList.removeSaid(said)" @click="act(() => words.forget(id))">{{
+        <v-btn variant="text" :aria-label="say.wordList.removeWord(said)" @click="act(() => words.forget(id))">{{
           say.wordList.remove
         }}</v-btn>
       </p>

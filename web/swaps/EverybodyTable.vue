@@ -22,7 +22,7 @@ const shown = computed(() =>
 
 function lostWords({ lost, easier }: OneForEverybody): string {
   const purpose = lost > 0.005 ? say.everybodyTable.ofItsPurpose(Math.round(lost * 100)) : '';
-  const effort = easier > 0 ? say.everybodyTable.ofEffortEasier(easier) : '';
+  const effort = easier > 0 ? say.everybodyTable.ofEffort(easier) : '';
   const parts = [purpose, effort].filter(Boolean);
   return parts.length > 0 ? say.everybodyTable.strongOnesLose(parts.join(' and ')) : say.everybodyTable.nothingIsLost;
 }

@@ -80,7 +80,7 @@ function walk(event: KeyboardEvent): void {
             <span class="soft mind">{{ minding(person, groupTracks.day) }}</span>
           </th>
           <th v-if="rest" scope="col" class="rest">
-            {{ say.swapsTable.moreRest(rest) }} <span class="soft mind">{{ say.swapsTable.asPlanned }}</span>
+            {{ say.swapsTable.more(rest) }} <span class="soft mind">{{ say.swapsTable.asPlanned }}</span>
           </th>
         </tr>
       </thead>

@@ -32,8 +32,8 @@ const open = computed(() => groupTracks.toDecide.size);
     <p class="words">
       <strong>{{ headline }}</strong>
       <span class="soft">
-        {{ say.tracksCard.asPlannedThroughoutDo(served.main, served.swapping) }}
-        <template v-if="served.alone"> {{ say.tracksCard.toBeSeenOne(served.alone) }}</template>
+        {{ say.tracksCard.howMany(served.main, served.swapping) }}
+        <template v-if="served.alone"> {{ say.tracksCard.oneToOne(served.alone) }}</template>
       </span>
     </p>
     <v-checkbox v-model="onlyOpen" :label="say.tracksCard.onlyWhatIsStill" density="compact" hide-details />

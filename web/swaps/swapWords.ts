@@ -11,13 +11,13 @@ export function minding(person: Person, day: string): string {
   const hold = heldToLight(person);
   const { state } = readinessOn(person, day);
   const all = [
-    ...(hold ? [say.swapWords.heldWhy(hold.why)] : []),
+    ...(hold ? [say.swapWords.held(hold.why)] : []),
     ...person.limits.filter(({ until }) => until === '' || until >= day).map(limitName),
-    ...(state === 'fine' || hold ? [] : [state === 'not here' ? state : say.swapWords.todayState(state)]),
+    ...(state === 'fine' || hold ? [] : [state === 'not here' ? state : say.swapWords.today(state)]),
   ];
   const [first] = all;
   if (first === undefined) return '';
-  return all.length > 1 ? say.swapWords.andMoreFirst(first, all.length - 1) : first;
+  return all.length > 1 ? say.swapWords.andMore(first, all.length - 1) : first;
 }
 
 /** What a cell says, and how: an easier rung of the same drill, another drill, or see them. */
@@ -39,12 +39,12 @@ export function cellWords(
       return { kind: 'pain-free', sign: '◁', words: say.swapWords.onlyAsFar(painFree.map(limitName).join('; ')) };
     }
     if (doing.answeredBy === '') return { kind: 'as planned', sign: '·', words: say.swapWords.asPlanned };
-    return { kind: 'answered', sign: '✓', words: say.swapWords.asPlannedAnswers(doing.answeredBy) };
+    return { kind: 'answered', sign: '✓', words: say.swapWords.asPlannedBy(doing.answeredBy) };
   }
   if (doing.kind === 'one to one') return { kind: 'one to one', sign: '!', words: say.swapWords.seeThem };
   const found = instructed(library, doing);
   if (!found) return { kind: 'one to one', sign: '!', words: say.swapWords.seeThem };
   const same = found.drill.id === place.drill.id;
-  if (same) return { kind: 'rung', sign: '▽', words: found.rung.rung === 0 ? say.swapWords.asNamed : found.rung.name };
+  if (same) return { kind: 'rung', sign: '▽', words: found.rung.rung === 0 ? say.swapWords.normal : found.rung.name };
   return { kind: 'drill', sign: '⇄', words: instructionName(found.drill, found.rung) };
 }

@@ -47,7 +47,7 @@ const leave = () => (left.value = { ...left.value, [step.from.id]: step.from.ver
 
 <template>
   <p v-if="made !== null" class="step small" role="status">
-    <span>{{ say.nextStep.changedChange(change) }}</span>
+    <span>{{ say.nextStep.changed(change) }}</span>
     <v-btn variant="text" size="small" :disabled="busy" @click="takeBack">{{ say.nextStep.undo }}</v-btn>
   </p>
   <p v-else-if="!isLeft" class="step small">

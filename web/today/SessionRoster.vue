@@ -38,12 +38,12 @@ const here = computed(() => rows.value.filter((row) => row.here).length);
     <LoadingGate :loading="loading">
       <p v-if="rows.length === 0" class="small soft">{{ say.sessionRoster.youCoachNobody }}</p>
       <p v-else class="small soft" role="status">
-        {{ say.sessionRoster.ofHereWhat(here, rows.length) }}
+        {{ say.sessionRoster.ofHere(here, rows.length) }}
       </p>
       <ul>
         <li v-for="{ record, state, here: comes, trouble } in rows" :key="record.id" :class="{ away: !comes }">
           <RouterLink :to="`/people/${record.id}`">{{ record.document.name }}</RouterLink>
-          <p v-if="trouble" class="last small soft">{{ say.sessionRoster.lastTimeTrouble(trouble) }}</p>
+          <p v-if="trouble" class="last small soft">{{ say.sessionRoster.lastTime(trouble) }}</p>
           <ReadinessTaps :record="record" :today="day" :state="state" />
         </li>
       </ul>

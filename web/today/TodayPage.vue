@@ -57,7 +57,7 @@ const { act } = useAction();
     <header>
       <h1>{{ dayName(now) }}</h1>
       <p v-if="today.length" class="soft">
-        {{ say.todayPage.warmUpPeople(today.length, people) }}
+        {{ say.todayPage.howMany(today.length, people) }}
       </p>
       <div class="acts">
         <v-btn v-if="places.places.coaches.length > 1" variant="text" to="/schedule/day">{{

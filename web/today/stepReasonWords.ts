@@ -14,14 +14,14 @@ const MARKED: Readonly<Record<MarkKind, string>> = {
 export function stepReasonWords(reason: StepReason): string {
   switch (reason.kind) {
     case 'easy':
-      return say.stepReasonWords.itWasEasy(reason.runs);
+      return say.stepReasonWords.easy(reason.runs);
     case 'hard':
-      return say.stepReasonWords.itWasHardLast(reason.effort);
+      return say.stepReasonWords.hard(reason.effort);
     case 'marked':
       return MARKED[reason.mark];
     case 'break':
-      return say.stepReasonWords.lastTimeWasWeeks(Math.round(reason.days / 7));
+      return say.stepReasonWords.longAgo(Math.round(reason.days / 7));
     case 'sore':
-      return say.stepReasonWords.itWasEasyTheLast;
+      return say.stepReasonWords.easyButSore;
   }
 }

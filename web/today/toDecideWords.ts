@@ -7,5 +7,5 @@ import { say } from './say.ts';
 export function toDecideWords(circuit: Circuit, tracks: readonly SlotTracks[]): string {
   const toDecide = new Set(tracks.flatMap((slot) => stillToDecide(circuit, slot)));
   if (toDecide.size === 0) return '';
-  return toDecide.size === 1 ? say.toDecideWords.n1PersonNeeds : say.toDecideWords.peopleNeedASwap(toDecide.size);
+  return toDecide.size === 1 ? say.toDecideWords.one : say.toDecideWords.several(toDecide.size);
 }

@@ -1,3 +1,3 @@
 import { say } from './say.ts';
 /** "1 line not read", "6 lines not read". */
-export const linesNotRead = (count: number): string => say.linesNotRead.lineNotRead(count);
+export const linesNotRead = (count: number): string => say.linesNotRead.count(count);

@@ -4,4 +4,4 @@ export const percent = (share: number): string => `${String(Math.round(100 * sha
 
 /** How far a circuit prepares for a main session, in the words that Coverage and Fit share: "46 % of what squat strength needs". */
 export const preparedWords = (whole: number, session: string): string =>
-  say.prepared.ofWhatNeeds(percent(whole), session.toLowerCase());
+  say.prepared.ofNeeds(percent(whole), session.toLowerCase());

@@ -79,7 +79,7 @@ function insertFirst(): void {
       </li>
     </VueDraggable>
     <button v-if="shown.length < found.length" class="more" type="button" @click="showMore">
-      {{ say.drillDrawer.moreFound(found.length - shown.length) }}
+      {{ say.drillDrawer.more(found.length - shown.length) }}
     </button>
     <p v-if="!found.length" class="soft small none">{{ say.drillDrawer.noDrillsMatchTry }}</p>
   </aside>

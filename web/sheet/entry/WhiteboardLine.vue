@@ -27,7 +27,7 @@ const names = computed(() => nameSuggestions(text.value, library.library));
 const preview = computed(() => (text.value.trim() === '' ? undefined : editing.preview(text.value)));
 const where = computed(() => {
   const slot = allSlots(sheet.laid.circuit).find(({ id }) => id === editing.selectedId);
-  if (slot) return say.whiteboardLine.afterSlot(drillIn(slot, library.library)?.name ?? slot.drillId);
+  if (slot) return say.whiteboardLine.after(drillIn(slot, library.library)?.name ?? slot.drillId);
   const block = sheet.laid.circuit.blocks.find(({ id }) => id === editing.cursor.blockId);
   return block ? say.whiteboardLine.atTheEnd(phaseName(block.phase)) : say.whiteboardLine.atTheVeryEnd;
 });
@@ -35,14 +35,14 @@ const where = computed(() => {
 const readAsWords = (slot: Slot): string => (slot.guess ? `${drillIn(slot, library.library)?.name ?? ''}? ` : '');
 const hint = computed(() => {
   const now = preview.value;
-  if (!now) return trouble.value || say.whiteboardLine.goesWhere(where.value);
+  if (!now) return trouble.value || say.whiteboardLine.goes(where.value);
   switch (now.read.kind) {
     case 'problem':
       if (!now.read.problem.unknown) return say.whiteboardLine.expected(now.read.problem.expected);
-      if (isAsked.value) return say.whiteboardLine.didYouMeanEnter(meant.value[0]?.drill.name ?? '');
+      if (isAsked.value) return say.whiteboardLine.didYouMean(meant.value[0]?.drill.name ?? '');
       return meant.value.length > 0 ? say.whiteboardLine.notKnownYet : say.whiteboardLine.notKnownYetEnter;
     case 'slot':
-      return say.whiteboardLine.addsReadAs(readAsWords(now.read.slot), where.value, clock(now.adds));
+      return say.whiteboardLine.adds(readAsWords(now.read.slot), where.value, clock(now.adds));
     case 'rest':
       return say.whiteboardLine.restOfAfter(clock(now.read.rest), clock(now.adds));
     case 'rounds':
@@ -54,7 +54,7 @@ const hint = computed(() => {
     case 'round rest':
       return say.whiteboardLine.restOfBetweenRounds(clock(now.read.rest));
     case 'block':
-      return say.whiteboardLine.opensPhase(phaseName(now.read.phase));
+      return say.whiteboardLine.opens(phaseName(now.read.phase));
     default:
       return say.whiteboardLine.changesTheHeading;
   }

@@ -22,7 +22,7 @@ const length = computed(() =>
 async function keepBoth(): Promise<void> {
   const other = theirs.value;
   if (!other) return;
-  const title = say.conflictBar.myVersionCircuit(sheet.circuit.title).slice(0, 120);
+  const title = say.conflictBar.myVersion(sheet.circuit.title).slice(0, 120);
   const copied = await act(() => circuits.add({ ...sheet.draft, circuit: { ...sheet.circuit, title } }));
   if (copied) sheet.takeTheirs(other);
 }

@@ -22,7 +22,7 @@ const words = computed(() => {
     case 'conflict':
       return say.saveStatus.changedElsewhere;
     case 'refused':
-      return say.saveStatus.notSavedReason(state.reason);
+      return say.saveStatus.notSaved(state.reason);
   }
 });
 const bad = computed(() => ['away', 'conflict', 'refused'].includes(sheet.saving.kind));

@@ -84,7 +84,7 @@ const unread = computed(() => unreadCount(circuit.value));
 const over = computed(() => circuit.value.available > 0 && total.value.plan > circuit.value.available);
 const ends = computed(() => {
   const { low, high } = total.value;
-  return low === high ? '' : say.sheetHeader.toLow(clock(low), clock(high));
+  return low === high ? '' : say.sheetHeader.range(clock(low), clock(high));
 });
 </script>
 
@@ -110,11 +110,9 @@ const ends = computed(() => {
               circuit.available ? say.sheetHeader.ofAvailable(clock(circuit.available)) : say.sheetHeader.total
             }}</span
           >
-          <span v-if="unread" class="unread">{{ say.sheetHeader.andUnread(linesNotRead(unread)) }}</span>
+          <span v-if="unread" class="unread">{{ say.sheetHeader.unread(linesNotRead(unread)) }}</span>
         </p>
-        <p class="soft small">
-          {{ say.sheetHeader.gettingThereChangingOver(ends, clock(sheet.timeline.hidden)) }} <SaveStatus />
-        </p>
+        <p class="soft small">{{ say.sheetHeader.hidden(ends, clock(sheet.timeline.hidden)) }} <SaveStatus /></p>
         <PaceNote />
       </div>
       <div class="acts">

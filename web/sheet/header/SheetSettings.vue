@@ -15,7 +15,7 @@ const sheet = useSheetStore();
 
 const standards = useStandardsStore();
 const approaches = computed(() => [
-  { value: '', title: say.sheetSettings.oursApproaches(standards.approaches[0]?.name ?? '') },
+  { value: '', title: say.sheetSettings.ours(standards.approaches[0]?.name ?? '') },
   ...standards.approaches.slice(1).map(({ id, name }) => ({ value: id, title: name })),
 ]);
 /** A circuit may name outright the one that is the default as well. */

@@ -25,7 +25,7 @@ const groups = computed(() => [
   })),
   ...people.records
     .filter((record) => ownGroupOf(record, library.places.groups, people.records) === undefined)
-    .map(({ id, document }) => ({ value: ONE + id, title: say.whoAndWhen.aloneDocument(document.name) })),
+    .map(({ id, document }) => ({ value: ONE + id, title: say.whoAndWhen.alone(document.name) })),
 ]);
 
 async function setWho(chosen: string): Promise<void> {

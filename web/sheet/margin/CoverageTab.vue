@@ -53,11 +53,7 @@ const exchange = (one: Exchange) => sheet.changeCircuit((circuit) => exchanged(c
       <ul>
         <li v-for="{ target, need, covered } in needed" :key="target" :class="{ gap: gaps.has(target) }">
           <span class="name">{{ said(target) }}</span>
-          <span
-            class="bar"
-            role="img"
-            :aria-label="say.coverageTab.coveredWeightCovered(percent(covered), percent(need))"
-          >
+          <span class="bar" role="img" :aria-label="say.coverageTab.covered(percent(covered), percent(need))">
             <span class="done" :style="{ width: `${covered * 100}%` }" />
           </span>
           <p v-if="gaps.has(target)" class="closers">
@@ -76,7 +72,7 @@ const exchange = (one: Exchange) => sheet.changeCircuit((circuit) => exchanged(c
               type="button"
               @click="exchange(one)"
             >
-              {{ say.coverageTab.forTo(one.to.name, one.from.name.toLowerCase()) }}
+              {{ say.coverageTab.inPlaceOf(one.to.name, one.from.name.toLowerCase()) }}
               <span class="soft small">{{
                 say.coverageTab.fromTo(timeWords(one), percent(one.before), percent(one.after))
               }}</span>

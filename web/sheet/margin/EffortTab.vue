@@ -18,7 +18,7 @@ const wanted = computed(() => endsBetween(effort.curve));
     <p v-if="!effort.curve.points.length" class="soft">{{ say.effortTab.putInADrill }}</p>
     <template v-else>
       <p class="small soft">
-        {{ say.effortTab.underTheFuse }} <span class="key effort-key" /> {{ say.effortTab.plannedEffort0 }}
+        {{ say.effortTab.underTheFuse }} <span class="key effort-key" /> {{ say.effortTab.plannedEffort }}
         <template v-if="effort.pulse"><span class="key pulse-key" /> {{ say.effortTab.estimatedPulse }}</template>
       </p>
       <p v-if="effort.pulse">

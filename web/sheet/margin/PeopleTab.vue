@@ -31,7 +31,7 @@ const hints = computed(() => {
       ? [
           {
             mark: 'somebodyNew',
-            words: say.peopleTab.newTodayFresh(names(fresh)),
+            words: say.peopleTab.newToday(names(fresh)),
             does: say.peopleTab.allowShowing,
           },
         ]
@@ -40,7 +40,7 @@ const hints = computed(() => {
       ? [
           {
             mark: 'slowToFloor',
-            words: say.peopleTab.slowerToTheFloor(names(slow)),
+            words: say.peopleTab.slower(names(slow)),
             does: say.peopleTab.allowGettingDown,
           },
         ]
@@ -90,7 +90,7 @@ const rows = computed(() =>
           >
           <span v-for="words in row.short" :key="words">{{ words }}</span>
           <span v-if="row.alone.length" class="alone">{{ say.peopleTab.oneToOne(row.alone.join(', ')) }}</span>
-          <span v-if="row.open" class="soft small">{{ say.peopleTab.toDecideOpen(row.open) }}</span>
+          <span v-if="row.open" class="soft small">{{ say.peopleTab.toDecide(row.open) }}</span>
         </li>
       </ul>
       <OneSideHints />

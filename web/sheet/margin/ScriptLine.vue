@@ -34,7 +34,7 @@ function put(instead: string | null): void {
         :icon="mdiPlay"
         size="small"
         variant="text"
-        :aria-label="say.scriptLine.hearText(prompt.text)"
+        :aria-label="say.scriptLine.hear(prompt.text)"
         @click="emit('hear')"
       />
       <v-btn
@@ -42,7 +42,7 @@ function put(instead: string | null): void {
         size="small"
         variant="text"
         :aria-expanded="open"
-        :aria-label="say.scriptLine.changeText(prompt.text)"
+        :aria-label="say.scriptLine.change(prompt.text)"
         @click="toggle"
       />
     </div>

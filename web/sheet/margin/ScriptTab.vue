@@ -113,7 +113,7 @@ const takeTrack = () =>
       <h3>{{ say.scriptTab.noRoom }}</h3>
       <ul>
         <li v-for="one in missing" :key="one.slotId + one.text" class="small soft">
-          {{ say.scriptTab.inSText(one.text, Math.round(one.room)) }}
+          {{ say.scriptTab.inSeconds(one.text, Math.round(one.room)) }}
         </li>
       </ul>
     </template>

@@ -16,7 +16,7 @@ const blocks = computed(() =>
 
 <template>
   <div class="picked" role="toolbar" :aria-label="say.pickedRows.pickedRows">
-    <strong role="status">{{ say.pickedRows.rowsSize(editing.acted.size) }}</strong>
+    <strong role="status">{{ say.pickedRows.rows(editing.acted.size) }}</strong>
     <v-btn variant="text" :prepend-icon="mdiPinOutline" @click="editing.toggle('pinned')">{{
       say.pickedRows.pin
     }}</v-btn>

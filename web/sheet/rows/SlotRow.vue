@@ -113,10 +113,10 @@ function press(event: MouseEvent): void {
         </span>
       </span>
       <span v-if="selected && drill" class="steps">
-        <button type="button" :aria-label="say.slotRow.lessOfDrill(drill.name)" @click.stop="step(-1)">
+        <button type="button" :aria-label="say.slotRow.lessOf(drill.name)" @click.stop="step(-1)">
           <v-icon :icon="mdiMinus" size="18" />
         </button>
-        <button type="button" :aria-label="say.slotRow.moreOfDrill(drill.name)" @click.stop="step(1)">
+        <button type="button" :aria-label="say.slotRow.moreOf(drill.name)" @click.stop="step(1)">
           <v-icon :icon="mdiPlus" size="18" />
         </button>
       </span>

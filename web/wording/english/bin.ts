@@ -5,8 +5,8 @@ export const bin = {
     findByTitle: 'Find by title or name',
     whatWasRemovedStays: (binDays: number) =>
       `What was removed stays here for ${binDays} days, then it is deleted for good.`,
-    removedDay: (day: string, takenOutAt: string) => `removed ${day}, ${takenOutAt}`,
-    restoreEntry: (entry: string) => `Restore ${entry}`,
+    removedOn: (day: string, time: string) => `removed ${day}, ${time}`,
+    restoreOne: (entry: string) => `Restore ${entry}`,
     restore: 'Restore',
     nothingRemovedMatches: (wanted: string) => `Nothing removed matches “${wanted}”.`,
     binIsEmpty: 'The bin is empty.',
@@ -15,7 +15,7 @@ export const bin = {
     session: 'Session',
     logEntry: 'Log entry',
     person: 'Person',
-    atKinds: (kinds: string, day: string, at: string) => `${kinds}, ${day} at ${at}`,
-    restoredEntry: (entry: string) => `“${entry}” restored.`,
+    kindAt: (kinds: string, day: string, at: string) => `${kinds}, ${day} at ${at}`,
+    restored: (entry: string) => `“${entry}” restored.`,
   },
 };

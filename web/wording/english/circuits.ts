@@ -3,8 +3,8 @@ export const circuits = {
   circuitCard: {
     copyCircuit: (circuit: string) => `Copy ${circuit}`,
     removeCircuit: (circuit: string) => `Remove ${circuit}`,
-    drillDrills: (drills: number) => `${drills} drill${drills === 1 ? '' : 's'}`,
-    inAvailable: (available: string) => `in ${available}`,
+    drills: (count: number) => `${count} drill${count === 1 ? '' : 's'}`,
+    inTime: (time: string) => `in ${time}`,
   },
   circuitsPage: {
     circuits: 'Circuits',
@@ -18,7 +18,7 @@ export const circuits = {
     noCircuitsYet: 'No circuits yet',
     typeOne: 'Type one as you would write it on the board; the clock is added up as you go.',
     newCircuit: 'New circuit',
-    removedTitle: (title: string) => `“${title}” removed.`,
+    removed: (title: string) => `“${title}” removed.`,
     restoreIt: 'Restore it',
     removedInUse: (title: string, sessions: number) =>
       `“${title}” removed. ${sessions === 1 ? 'A session in the schedule still uses' : `${sessions} sessions in the schedule still use`} it.`,
@@ -43,7 +43,7 @@ export const circuits = {
     kit: 'Kit',
     place: 'Place',
     nothingInTheLibrary: 'Nothing in the library fits that. Give it more time, room or kit.',
-    useThisTotal: (total: string) => `Use this, ${total}`,
+    useThis: (total: string) => `Use this, ${total}`,
     notNow: 'Not now',
     onTheSpot: 'On the spot',
     matEach: 'A mat each',

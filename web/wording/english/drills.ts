@@ -2,7 +2,7 @@
 export const drills = {
   drillBars: {
     prepares: 'Prepares',
-    planePlanes: (planes: string) => `${planes} plane`,
+    plane: (planes: string) => `${planes} plane`,
     asks: 'Asks',
     effortOf10: (rung: string, effort: number) => `${rung}, effort ${effort} of 10`,
     nothingThatPeopleAre: 'Nothing that people are usually told to avoid.',
@@ -41,7 +41,7 @@ export const drills = {
   },
   drillFilters: {
     nameOrWhatIts: 'Name, or what it’s for',
-    filtersNarrowed: (narrowed: number) => `Filters (${narrowed})`,
+    filtersOn: (narrowed: number) => `Filters (${narrowed})`,
     filters: 'Filters',
   },
   drillFormPage: {
@@ -68,7 +68,7 @@ export const drills = {
   },
   drillPage: {
     drills: 'Drills',
-    alsoNames: (names: string) => `also ${names}`,
+    also: (names: string) => `also ${names}`,
     toBeCompletedLook: 'To be completed: look over what it says, then save it.',
     copyAndEdit: 'Copy and edit',
     edit: 'Edit',
@@ -79,7 +79,7 @@ export const drills = {
     cautions: 'Cautions',
     easierAndHarderVersions: 'Easier and harder versions',
     usualDose: 'How much, usually',
-    atLeastS: (shortestUseful: number, energy: string) =>
+    worthDoing: (shortestUseful: number, energy: string) =>
       `At least ${shortestUseful} s of work a side is worth doing. ${energy}.`,
     whatToDoInstead: 'What to do instead',
     usedIn: 'Used in',
@@ -87,7 +87,7 @@ export const drills = {
     noSuchDrill: 'No such drill',
     allDrills: 'All drills',
     seenBest: (view: string) => `seen best from the ${view}`,
-    andMoreMore: (more: number) => ` and ${more} more`,
+    andMore: (more: number) => ` and ${more} more`,
     removedItStays: (name: string, binDays: number) => `“${name}” removed. It stays in the bin for ${binDays} days.`,
   },
   drillReplaces: {
@@ -100,7 +100,7 @@ export const drills = {
     whatChanges: 'What changes',
     addAVersion: 'Add a version',
     removeTheLast: 'Remove the last',
-    orWhyThere: (end: string) => `Or why there is no ${end} one`,
+    whyNone: (end: string) => `Or why there is no ${end} one`,
     gentler: 'Gentler',
     stronger: 'Stronger',
     drill: 'the drill',
@@ -140,11 +140,10 @@ export const drills = {
   drillWords: {
     notAtAll: 'not at all',
     little: 'a little',
-    metCompendiumOfPhysical: (met: number, code: string) =>
-      `${met} MET (Compendium of Physical Activities 2011, ${code})`,
-    metOnAverageAcsm: (met: number, gait: string, paces: number) =>
+    compendium: (met: number, code: string) => `${met} MET (Compendium of Physical Activities 2011, ${code})`,
+    equation: (met: number, gait: string, paces: number) =>
       `${met} MET on average (ACSM ${gait} equation, ${paces} paces)`,
-    aboutMetOurEstimate: (met: number) => `about ${met} MET (our estimate from effort)`,
+    estimate: (met: number) => `about ${met} MET (our estimate from effort)`,
     clearly: 'clearly',
     fully: 'fully',
   },
@@ -160,10 +159,10 @@ export const drills = {
     noDrillsMatch: 'No drills match',
     removeAFilter: 'Remove a filter, or try another word.',
     showAll: 'Show all',
-    drillVariantsFound: (found: number, rungs: number) => `${found} drill${found === 1 ? '' : 's'}, ${rungs} variants`,
+    howMany: (found: number, rungs: number) => `${found} drill${found === 1 ? '' : 's'}, ${rungs} versions`,
   },
   ladderStrip: {
-    gentlerStrongerGentler: (gentler: number, stronger: number) => `${gentler} gentler, ${stronger} stronger`,
+    versions: (gentler: number, stronger: number) => `${gentler} gentler, ${stronger} stronger`,
   },
   libraryFile: {
     exportTheLibrary: 'Export the library',

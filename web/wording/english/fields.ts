@@ -20,8 +20,8 @@ export const fields = {
     paceIn: 'Pace in',
     ofThePace: '% of the pace',
     oneStep: 'One step',
-    n6In: '6 in',
-    sitesLane: 'the site’s lane',
+    exampleStep: '6 in',
+    sitesLane: 'the place’s lane',
     lap: 'a lap',
     examplePercents: '50/75/100',
   },
@@ -59,8 +59,8 @@ export const fields = {
     exampleSets: '40%x8 55%x5 70%x3 85%x2',
   },
   minutesField: {
-    lessLabel: (label: string) => `${label}: less`,
-    moreLabel: (label: string) => `${label}: more`,
+    less: (label: string) => `${label}: less`,
+    more: (label: string) => `${label}: more`,
     exampleTime: '8:00',
   },
   numberField: {

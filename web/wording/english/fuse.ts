@@ -4,7 +4,7 @@ export const fuse = {
     round: (round: number) => `round ${round}`,
   },
   timeFuse: {
-    fuseInTotal: (total: string, length: number) => `Fuse: ${total} in ${length} ${length === 1 ? 'block' : 'blocks'}`,
+    fuse: (total: string, blocks: number) => `Fuse: ${total} in ${blocks} ${blocks === 1 ? 'block' : 'blocks'}`,
   },
   verdict: {
     noTimeSet: 'No time set',

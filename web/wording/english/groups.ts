@@ -8,7 +8,7 @@ export const groups = {
     name: 'Name',
     there: 'There',
     awayTheLast: (missedLately: number) => `away the last ${missedLately}`,
-    ofThere: (there: number, noted: number) => `${there} of ${noted}`,
+    thereOf: (there: number, noted: number) => `${there} of ${noted}`,
   },
   groupPage: {
     thereIsNoGroup: 'There is no group at this address.',
@@ -24,8 +24,8 @@ export const groups = {
   },
   weeksPrepared: {
     whatTheWarmUps: 'What the warm-ups prepared',
-    warmUpEachAgainst: (runs: number) => `${runs} warm-up${runs === 1 ? '' : 's'}, each against what came after it`,
-    ofItIsNot: (unsaid: number) => `; of ${unsaid} it is not said what that was`,
+    howMany: (runs: number) => `${runs} warm-up${runs === 1 ? '' : 's'}, each against what came after it`,
+    unsaid: (count: number) => `; of ${count} it is not said what that was`,
     theyWereNotNoted: 'They were not noted at any of these sessions.',
     everythingThatWasNeeded: 'Everything that was needed was prepared at least every other time.',
     try: 'Try',
@@ -33,7 +33,7 @@ export const groups = {
     in: ' – in',
     doneWell: 'Done well:',
     ofTarget: (target: string, met: number, needed: number) => `${target} ${met} of ${needed}`,
-    neverInNeeded: (needed: number) => `never in ${needed}`,
-    ofTimesMet: (met: number, needed: number) => `${met} of ${needed} times`,
+    never: (needed: number) => `never in ${needed}`,
+    times: (met: number, needed: number) => `${met} of ${needed} times`,
   },
 };

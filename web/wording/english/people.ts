@@ -21,7 +21,7 @@ export const people = {
   },
   peoplePage: {
     people: 'People',
-    ofShown: (shown: number, records: number) => `${shown} of ${records}`,
+    ofAll: (shown: number, all: number) => `${shown} of ${all}`,
     importOrExport: 'Import or export',
     addAPerson: 'Add a person',
     seenOnlyByThose: (redFlags: string) =>
@@ -45,7 +45,7 @@ export const people = {
     privateClient: 'private client',
   },
   readinessTaps: {
-    howComesToday: (document: string) => `How ${document} comes today`,
+    howTheyCome: (person: string) => `How ${person} comes today`,
     redFlag: 'red flag',
     where: 'Where',
     itCouldNot: 'It could not be kept. Try again.',

@@ -23,18 +23,18 @@ export const schedule = {
     noGroup: 'No group',
   },
   clashNote: {
-    andMoreLines: (lines: number) => `And ${lines} more.`,
+    andMore: (count: number) => `And ${count} more.`,
   },
   clashWords: {
     dayAtTime: (day: string, time: string) => `${day} at ${time}`,
     place: 'The place',
-    isTaken: (site: string) => `${site} is taken`,
+    isTaken: (place: string) => `${place} is taken`,
     isBusy: (coach: string) => `${coach} is busy`,
     taken: (busy: string, session: string, when: string, minutes: number) =>
       `${busy}: “${session}”, ${when}, ${minutes} minutes.`,
-    isMarkedSession: (session: string, says: string) => `“${session}” is marked “${says}”`,
+    otherIsMarked: (session: string, says: string) => `“${session}” is marked “${says}”`,
     thisIsMarked: (says: string) => `This is marked “${says}”`,
-    sameGroupWhose: (whose: string, which: string) => `${whose}: ${which}, same group.`,
+    sameGroup: (whose: string, which: string) => `${whose}: ${which}, same group.`,
   },
   dayPage: {
     days: 'Days',
@@ -74,7 +74,7 @@ export const schedule = {
     friday: 'Friday',
     saturday: 'Saturday',
     chooseTheLastDay: 'Choose the last day.',
-    sessionsTheLast: (days: number, calendarDay: string) => `${days} sessions, the last on ${calendarDay}.`,
+    howMany: (count: number, last: string) => `${count} sessions, the last on ${last}.`,
   },
   useTakenOut: {
     laterOnesToo: 'Later ones too',

@@ -10,7 +10,7 @@ export const stage = {
   resumeQuestion: {
     takeUpWhere: 'Take up where it was',
     itWasRunning: 'It was running',
-    of: 'of',
+    ofTheWhole: 'of',
     goOn: (position: string) => `Go on from ${position}`,
     goOnAtWhere: (clockNow: string) => `Go on at ${clockNow}, where the clock is now`,
     startAgain: 'Start again from the beginning',
@@ -32,7 +32,7 @@ export const stage = {
     resume: 'Resume',
     pause: 'Pause',
     skip: 'Skip',
-    n10S: '10 s',
+    tenSeconds: '10 s',
     wereLate: 'We’re late',
     change: 'Change',
     whosNew: 'Who’s new',
@@ -51,8 +51,8 @@ export const stage = {
   stageEnd: {
     stoppedEarly: 'Stopped early',
     done: 'Done',
-    ofPlannedPlanned: (planned: string) => `of ${planned} planned`,
-    chestPainFaintnessDizziness:
+    ofPlanned: (time: string) => `of ${time} planned`,
+    redFlags:
       'Chest pain, faintness, dizziness, breathlessness at rest, sharp or spreading pain, numbness: stop, and see a licensed professional before going on.',
     saveToLog: 'Save to log',
     leaveWithoutLogging: 'Leave without logging',
@@ -71,8 +71,7 @@ export const stage = {
     asShortAsCan: 'As short as can be',
     fitWhatIsLeft: 'Fit what is left',
     close: 'Close',
-    clockRuns: (message: string) =>
-      `${message}. The clock runs on as planned; try again, or close this and skip by hand.`,
+    couldNot: (why: string) => `${why}. The clock runs on as planned; try again, or close this and skip by hand.`,
     itCannotEnd: 'It cannot end that soon: what must be kept takes longer. Fit it as short as it can be?',
   },
   stageMarks: {
@@ -84,20 +83,20 @@ export const stage = {
     notedDrill: (drill: string, kind: string) => `Noted: ${drill}, ${kind}`,
   },
   stageNow: {
-    ofPosition: (position: string, total: string) => `${position} of ${total}`,
+    positionOfTotal: (position: string, total: string) => `${position} of ${total}`,
     paused: 'Paused',
     tracks: 'Tracks',
-    aimForGentler: (gentler: number) => `, aim for ${gentler}`,
-    roundOfRound: (round: number, rounds: number) => `round ${round} of ${rounds}`,
-    setOfSet: (set: number, sets: number) => `set ${set} of ${sets}`,
+    aimFor: (count: number) => `, aim for ${count}`,
+    roundOf: (round: number, rounds: number) => `round ${round} of ${rounds}`,
+    setOf: (set: number, sets: number) => `set ${set} of ${sets}`,
   },
   stagePage: {
     thisCircuitHasNothing: 'This circuit has nothing in it yet',
     backToTheSheet: 'Back to the sheet',
   },
   stageRounds: {
-    afterRoundRound: (round: number) => `After round ${round}`,
-    roundOfRound: (round: number, low: number, high: number) => `Round ${round} of ${low}–${high}`,
+    afterRound: (round: number) => `After round ${round}`,
+    roundOf: (round: number, low: number, high: number) => `Round ${round} of ${low}–${high}`,
     askOneMore: ': one more?',
     oneMore: 'One more',
     thatsEnough: 'That’s enough',
@@ -107,8 +106,8 @@ export const stage = {
   },
   stageTurns: {
     todaysTurn: 'Today’s turn',
-    forWithin: (within: string) => `${within} for `,
-    todayOfWithin: (within: string, names: number, all: number) => `Today, ${within}${names} of ${all}:`,
+    inTime: (within: string) => `${within} for `,
+    today: (within: string, names: number, all: number) => `Today, ${within}${names} of ${all}:`,
     takeTheNextOnes: 'Take the next ones',
   },
   stageWaiting: {
@@ -124,7 +123,7 @@ export const stage = {
     startAndVoice: 'Start and voice',
     back: 'Back',
     askedHowEverybody: 'Asked how everybody is: pain, dizziness, feeling ill?',
-    putOutKit: (kit: string) => `Put out: ${kit}`,
+    putOut: (kit: string) => `Put out: ${kit}`,
     floorDryAndClear: 'Floor dry and clear, room to turn, way out free',
   },
   stageWords: {
@@ -144,14 +143,14 @@ export const stage = {
     restUntilAllChange: 'Rest until all change',
     restBeforeTheNext: 'Rest before the next round',
     rest: 'Rest',
-    aimForMainAim: (mainAim: string) => `aim for ${mainAim}`,
+    aimFor: (aim: string) => `aim for ${aim}`,
     startSmall: 'start small',
     asBig: 'as big as it goes easily',
     startSlow: 'start slow',
     asFast: 'as fast as it stays clean',
     startEasy: 'start easy',
     nowTheHardest: 'now the hardest',
-    ofKind: (kind: boolean, now: number, ofIt: number) => `${kind ? 'hold' : 'rep'} ${now} of ${ofIt}`,
+    repetition: (isHold: boolean, now: number, all: number) => `${isHold ? 'hold' : 'rep'} ${now} of ${all}`,
     bigger: 'bigger',
     faster: 'faster',
     harder: 'harder',

@@ -5,16 +5,16 @@ export const studio = {
     whatItStands: 'What it stands for',
     sides: 'Sides',
     longestWarmUpMinutes: 'Longest warm-up, minutes',
-    hiddenTime: 'Time between drills, %',
+    timeBetween: 'Time between drills, %',
     setsOnTheWay: 'Sets on the way up to a lift',
     checksToSkip: 'Checks to skip',
     saveApproach: 'Save approach',
     warnOfHoldsOver: 'Warn of holds over, s',
     objectToHolds: 'Object to holds from, s',
     rollingOneAreaS: 'Rolling one area, s',
-    rollingInAllS: 'Rolling altogether, s',
+    rollingAltogether: 'Rolling altogether, s',
     raiseBeforeAnythingFast: 'Raise before anything fast, s',
-    effortOutsidePotentiate: 'Effort before the fast part',
+    effortBeforeFast: 'Effort before the fast part',
     asTheDrillPrefers: 'as the drill prefers',
     alternating: 'alternating',
     exampleSets: '40%x8 55%x5 70%x3 85%x2',
@@ -53,18 +53,18 @@ export const studio = {
   measureList: {
     takenOnAPersons:
       'Taken on a person’s page, under Measures. Nothing is diagnosed: people are compared with themselves, and whatever hurts is not measured.',
-    isBetterUnit: (unit: string, sided: boolean, better: string) =>
+    what: (unit: string, sided: boolean, better: string) =>
       `${unit}${sided ? ', left and right' : ''}; ${better} is better`,
   },
   phaseShares: {
     orderAndShare: 'Order and share of the phases',
-    totalSum: (sum: number) => `${sum} % total`,
+    total: (sum: number) => `${sum} % total`,
     essential: 'Essential',
-    earlierPhase: (phase: string) => `${phase} earlier`,
-    laterPhase: (phase: string) => `${phase} later`,
+    earlier: (phase: string) => `${phase} earlier`,
+    later: (phase: string) => `${phase} later`,
     leaveOut: 'Leave out',
     without: 'Without:',
-    addPhase: (phase: string) => `Add ${phase}`,
+    add: (phase: string) => `Add ${phase}`,
   },
   pronunciationList: {
     howTheVoiceSays: 'How the voice says it',
@@ -74,8 +74,8 @@ export const studio = {
     soundsLike: 'Sounds like',
     hearIt: 'Hear it',
     addTheSound: 'Add the sound',
-    soundsLikeSpoken: (spoken: string) => `sounds like “${spoken}”`,
-    hearWritten: (written: string) => `Hear “${written}”`,
+    soundsLikeWord: (spoken: string) => `sounds like “${spoken}”`,
+    hear: (written: string) => `Hear “${written}”`,
     removeTheSound: (written: string) => `Remove the sound of “${written}”`,
     remove: 'Remove',
     exampleWritten: 'psoas',
@@ -94,8 +94,8 @@ export const studio = {
   sessionList: {
     whatASessionNeeds:
       'What a session needs decides what a warm-up is missing, and what is kept when time is short. A circuit finds its session by the words in “for”.',
-    knownByWords: (words: string) => `known by: ${words}`,
-    andMoreRanked: (ranked: number) => ` and ${ranked} more`,
+    knownBy: (words: string) => `known by: ${words}`,
+    andMore: (count: number) => ` and ${count} more`,
   },
   siteForm: {
     name: 'Name',
@@ -117,7 +117,7 @@ export const studio = {
     placeHasItsLanes:
       'A place has its lanes, kit and bar plates. Distances, waves, swaps and ramp-up sets follow from them.',
     addAPlace: 'Add a place',
-    barSmallestPlate: (kit: string, bar: number, unit: string, smallest: number, timeZone: string) =>
+    kit: (kit: string, bar: number, unit: string, smallest: number, timeZone: string) =>
       `${kit} · bar ${bar} ${unit}, smallest plate ${smallest} ${unit} · ${timeZone}`,
     edit: 'Edit',
     lanes: (count: number, metres: number) => `${count} ${count === 1 ? 'lane' : 'lanes'} of ${metres} m`,
@@ -128,7 +128,7 @@ export const studio = {
     loopBands: (count: number) => `${count} ${count === 1 ? 'loop band' : 'loop bands'}`,
   },
   standardList: {
-    addAKind: (kind: string) => `Add a ${kind}`,
+    add: (kind: string) => `Add a ${kind}`,
     ofYourOwn: (kind: string) => `${kind} of your own`,
     copyAndEdit: 'Copy and edit',
     edit: 'Edit',
@@ -167,8 +167,8 @@ export const studio = {
   timesForm: {
     whatComesBetweenTwo:
       'What comes between two drills. Every circuit of the studio is timed with these; what most coaches need stands under each.',
-    sLabel: (label: string) => `${label}, s`,
-    usuallySUsualTimes: (usualTimes: number) => `usually ${usualTimes} s`,
+    inSeconds: (label: string) => `${label}, s`,
+    usually: (seconds: number) => `usually ${seconds} s`,
     save: 'Save',
     asUsual: 'As usual',
   },
@@ -186,7 +186,7 @@ export const studio = {
     oneWordALine: 'One word a line (CSV): the word, the drill, and its easier or harder version if that is meant.',
     findAWord: 'Find a word',
     noWordsYet: 'No words yet.',
-    removeSaid: (said: string) => `Remove “${said}”`,
+    removeWord: (said: string) => `Remove “${said}”`,
     remove: 'Remove',
     drillThatIsNot: 'a drill that is not in the library any more',
   },

@@ -8,7 +8,7 @@ export const today = {
     notNow: 'Not now',
   },
   nextStep: {
-    changedChange: (change: string) => `Changed: ${change}.`,
+    changed: (change: string) => `Changed: ${change}.`,
     undo: 'Undo',
     next: 'Next:',
     whereverThisCircuit: ', wherever this circuit is booked',
@@ -34,9 +34,9 @@ export const today = {
   sessionRoster: {
     whoIsHere: 'Who is here',
     youCoachNobody: 'You coach nobody in this group yet.',
-    ofHereWhat: (here: number, rows: number) =>
-      `${here} of ${rows} here. What you tap changes the swaps, the mats and the Stage for that day.`,
-    lastTimeTrouble: (trouble: string) => `Last time: ${trouble}`,
+    ofHere: (here: number, all: number) =>
+      `${here} of ${all} here. What you tap changes the swaps, the mats and the Stage for that day.`,
+    lastTime: (trouble: string) => `Last time: ${trouble}`,
     addAPerson: 'Add a person',
   },
   stepReasonWords: {
@@ -45,17 +45,17 @@ export const today = {
     itWasTooEasy: 'It was too easy last time.',
     itWasTooHard: 'It was too hard last time.',
     somebodyStoppedLastTime: 'Somebody stopped last time.',
-    itWasEasy: (runs: number) => `It was easy the last ${runs === 2 ? 'two' : runs} times.`,
-    itWasHardLast: (effort: number) => `It was hard last time: effort ${effort} of 10.`,
-    lastTimeWasWeeks: (days: number) => `The last time was ${days} weeks ago.`,
-    itWasEasyTheLast: 'It was easy the last times, but people are sore today: leave it as it is.',
+    easy: (runs: number) => `It was easy the last ${runs === 2 ? 'two' : runs} times.`,
+    hard: (effort: number) => `It was hard last time: effort ${effort} of 10.`,
+    longAgo: (weeks: number) => `The last time was ${weeks} weeks ago.`,
+    easyButSore: 'It was easy the last times, but people are sore today: leave it as it is.',
   },
   toDecideWords: {
-    n1PersonNeeds: '1 person needs a swap',
-    peopleNeedASwap: (size: number) => `${size} people need a swap`,
+    one: '1 person needs a swap',
+    several: (count: number) => `${count} people need a swap`,
   },
   todayPage: {
-    warmUpPeople: (today: number, people: number) => `${today} warm-up${today === 1 ? '' : 's'}, ${people} people`,
+    howMany: (warmUps: number, people: number) => `${warmUps} warm-up${warmUps === 1 ? '' : 's'}, ${people} people`,
     byCoach: 'By coach',
     month: 'Month',
     addASession: 'Add a session',

@@ -1,11 +1,10 @@
 /** What the pages of this room say, part by part. */
 export const wording = {
   extraWords: {
-    beginOnTheMore: (side: string, more: number, timed: boolean) =>
-      `begin on the ${side}, ${more}${timed ? ' s' : ''} more`,
+    beginOn: (side: string, more: number, timed: boolean) => `begin on the ${side}, ${more}${timed ? ' s' : ''} more`,
   },
   linesNotRead: {
-    lineNotRead: (count: number) => `${count} line${count === 1 ? '' : 's'} not read`,
+    count: (count: number) => `${count} line${count === 1 ? '' : 's'} not read`,
   },
   phases: {
     release: { name: 'Release', plainly: 'loosen off' },
@@ -16,7 +15,7 @@ export const wording = {
     potentiate: { name: 'Potentiate', plainly: 'fire up' },
   },
   prepared: {
-    ofWhatNeeds: (whole: string, session: string) => `${whole} of what ${session} needs`,
+    ofNeeds: (whole: string, session: string) => `${whole} of what ${session} needs`,
   },
   trackWords: {
     gentler: 'Gentler',

@@ -1,3 +1,4 @@
+import { mainSessionOf } from '../approach/meantSession.ts';
 import { MOST_PURPOSE, MOST_ROUNDS, MOST_SECONDS } from '../circuit/bounds.ts';
 import type { Interval } from '../circuit/cursor.ts';
 import type { Seconds } from '../units.ts';
@@ -13,25 +14,44 @@ export interface WarmUpSaid {
   readonly available: Seconds;
 }
 
-const WARM_UP = /^(?:the |my |today'?s )?warm[- ]?ups?\b/;
+const WARM_UP =
+  /^(?:(?:the|my|our|today'?s) )?(?:(?:quick|short|full|dynamic|pre-?session) )?(?:([a-z][a-z'&/ -]{2,40}?) )?warm[- ]?ups?\b/;
 
-/** A heading over the whole: "WARM UP (8 min)", "Warm-up for squats". Undefined where it says anything else. */
-export function warmUpSaid(typed: string): WarmUpSaid | undefined {
+/**
+ * A heading over the whole: "WARM UP (8 min)", "Warm-up for squats", "Rugby warm-up 10 min". Undefined where it says
+ * anything else: a drill with a time, such as "bike warm-up 5 min", is done.
+ *
+ * @param isDrill whether words are the name of a drill
+ */
+export function warmUpSaid(typed: string, isDrill: (name: string) => boolean): WarmUpSaid | undefined {
   const plain = plainText(typed).replace(/[:.]$/, '');
   const begun = WARM_UP.exec(plain);
   if (!begun) return undefined;
+  const named = begun[1] ?? '';
   const rest = plain.slice(begun[0].length).replace(/^[ :,-]{1,3}/, '');
-  if (rest === '') return { purpose: '', available: 0 };
+  if (rest === '')
+    return named === '' || mainSessionOf(named) || !isDrill(named) ? { purpose: named, available: 0 } : undefined;
+  if (named !== '') {
+    const available = timeSaid(rest);
+    return available > 0 && !isDrill(named) ? { purpose: named, available } : undefined;
+  }
   const purpose = /^(?:for|before) (.{1,80})$/.exec(rest)?.[1] ?? '';
   if (purpose !== '' && !/\d/.test(purpose) && purpose.length <= MOST_PURPOSE) return { purpose, available: 0 };
+  const available = timeSaid(rest);
+  return available > 0 ? { purpose: '', available } : undefined;
+}
+
+/** A time and nothing else; 0 for anything else. */
+function timeSaid(rest: string): Seconds {
   const { said, parts } = spokenLine(rest);
   const { seconds, ...more } = said;
   const nothingElse = Object.keys(more).length === 0 && parts.join('').replace(/[^a-z]/g, '') === '';
-  return seconds && nothingElse && seconds.high <= MOST_SECONDS ? { purpose: '', available: seconds.high } : undefined;
+  return seconds && nothingElse && seconds.high <= MOST_SECONDS ? seconds.high : 0;
 }
 
 const PART = /^(?:block|circuit|round|part|set|section|superset|group) ?(?:\d{1,2}|[a-e])?(?![a-z\d])[ :,-]{0,3}/;
-const TIMES = /^(?:x ?(\d{1,2})|(\d{1,2}) ?(?:x|rounds?|times(?: through)?))(?: of)?(?: the following| each)?$/;
+const TIMES =
+  /^(?:x ?(\d{1,2})|(\d{1,2}) ?(?:x|rounds?|times(?: through)?))(?: of)?(?: the following| each)?(?: for (?:quality|form|time))?$/;
 
 /** How often a part is gone through, from a line that names no phase: "2 rounds:", "Block 1 - 3 rounds", "Circuit A". Undefined for any other line. */
 export function roundsSaid(typed: string): number | undefined {

@@ -45,7 +45,7 @@ export function readLine(
   if (text.length <= MOST_UNREAD && !isHeading(text)) {
     const spokenBlock = readSpokenBlock(text);
     if (spokenBlock) return spokenBlock;
-    const warmUp = warmUpSaid(text);
+    const warmUp = warmUpSaid(text, (name) => understand(name, library, id)?.sure === true);
     if (warmUp) return { kind: 'warm-up', ...warmUp };
     const rounds = roundsSaid(text);
     if (rounds !== undefined) return { kind: 'rounds', rounds: just(rounds) };
@@ -164,8 +164,9 @@ function readBlock(text: string): ReadLine | undefined {
 const PHASE_WORDS: Readonly<Record<Phase, string>> = {
   release: 'release|foam roll(?:ing)?|rolling|soft tissue|loosen(?:ing)? (?:off|up)|breathing and rolling',
   raise: 'raise|pulse raisers?|raise the pulse|general(?: warm-?up)?|cardio|get warm',
-  mobilise: 'mobili[sz]e|mobili[sz]ation|mobility|dynamic (?:stretch(?:es|ing)?|mobility)|stretch(?:es|ing)?',
-  activate: 'activate|activations?|glute activation|muscle activation|prep',
+  mobilise:
+    'mobili[sz]e|mobili[sz]ation|(?:joint |hip |shoulder )?mobility|dynamics?(?: (?:stretch(?:es|ing)?|mobility))?|stretch(?:es|ing)?',
+  activate: 'activate|activations?|(?:glute|core|hip|shoulder|muscle) activation|prep',
   integrate: 'integrate|integration|movement (?:prep|patterns?)|put it together|specific(?: warm-?up| prep)?',
   potentiate: 'potentiate|potentiation|fire up|plyo(?:metric)?s?|fast work|speed work|power',
 };
@@ -198,7 +199,7 @@ function matcher(phase: Phase): RegExp {
   if (known) return known;
   const times = '(?:rounds?|times(?: through)?|sets)';
   const made = new RegExp(
-    `^(?:(\\d{1,2}) ?(?:x|${times}(?: of)?) ?:? ?)?(?:${PHASE_WORDS[phase]})(?: (?:phase|block|drills|circuit|work))?(?:[ :,-]{1,3}(?:x ?(\\d{1,2})|(\\d{1,2}) ?(?:x|${times})))?([ :,-]{1,3}(?:flow|no gaps|non-?stop|no breaks?))?$`,
+    `^(?:(\\d{1,2}) ?(?:x|${times}(?: of)?) ?:? ?)?(?:${PHASE_WORDS[phase]})(?: (?:phase|block|drills|circuit|work))?(?:[ :,-]{1,3}(?:x ?(\\d{1,2})|(\\d{1,2}) ?(?:x|${times})))?(?:[ :,-]{1,3}\\(?\\d{1,2}(?:-\\d{1,2})? ?min(?:ute)?s?\\)?)?([ :,-]{1,3}(?:flow|no gaps|non-?stop|no breaks?))?$`,
   );
   matchers.set(phase, made);
   return made;

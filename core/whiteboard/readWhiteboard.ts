@@ -3,7 +3,8 @@ import { APPROACHES } from '../approach/approaches.ts';
 import { MOST_BOARD_LINES } from '../circuit/bounds.ts';
 import { emptyCircuit, type Circuit } from '../circuit/circuit.ts';
 import type { DrillLibrary } from '../drills/library.ts';
-import { readLine, wellFormed } from './lineReader.ts';
+import { boardLines, withTitleMeant } from './boardLines.ts';
+import { readLine } from './lineReader.ts';
 import type { ReadLine } from './reading.ts';
 import type { Problem } from './problem.ts';
 import { applyLine, type NewIds, type Written } from './applyLine.ts';
@@ -26,11 +27,12 @@ export function readWhiteboard(
   untitled = 'Untitled circuit',
   approaches: readonly Approach[] = APPROACHES,
 ): WhiteboardReading {
-  const lines = wellFormed(text).split(/\r\n|\r|\n/);
+  const lines = boardLines(text, library);
   const read = lines
     .slice(0, MOST_BOARD_LINES)
     .map((line, index) => readLine(line, library, `line-${index + 1}`, index + 1, approaches));
-  const all = withOneTitle([...read, ...restOf(lines.slice(MOST_BOARD_LINES))], lines);
+  const titled = withTitleMeant(read, lines);
+  const all = withOneTitle([...titled, ...restOf(lines.slice(MOST_BOARD_LINES))], lines);
   const start: Written = { circuit: emptyCircuit(untitled), cursor: { blockId: '', lineId: '' } };
   const { circuit } = all.reduce((so, line, index) => applyLine(so, line, library, idsOf(index + 1)), start);
   return { circuit, problems: all.flatMap((line) => (line.kind === 'problem' ? [line.problem] : [])) };

@@ -201,7 +201,10 @@ describe('a line that cannot be read', () => {
   });
 
   it('stays in the circuit where it stood while the rest loads', () => {
-    const { circuit, problems } = readWhiteboard('nonsense\nraise\n  run 20s\n  wobble 9\n  lean 10s', testLibrary);
+    const { circuit, problems } = readWhiteboard(
+      '# Test\nnonsense\nraise\n  run 20s\n  wobble 9\n  lean 10s',
+      testLibrary,
+    );
     expect(circuit.unread.map((line) => line.text)).toEqual(['nonsense']);
     expect(circuit.blocks[0]?.lines.map((line) => (line.kind === 'slot' ? line.drillId : line.text))).toEqual([
       'run',
@@ -209,8 +212,8 @@ describe('a line that cannot be read', () => {
       '90-90-lean-slow',
     ]);
     expect(problems.map(({ line, column }) => [line, column])).toEqual([
-      [1, 1],
-      [4, 3],
+      [2, 1],
+      [5, 3],
     ]);
   });
 });

@@ -18,6 +18,7 @@ import { timeCircuit } from '@prompt-spark/core/timeline/timeCircuit';
 import { applyLine, type Written } from '@prompt-spark/core/whiteboard/applyLine';
 import type { Named } from '@prompt-spark/core/reading/nameIndex';
 import { readAs } from '@prompt-spark/core/reading/understand';
+import { boardLines, withTitleMeant } from '@prompt-spark/core/whiteboard/boardLines';
 import { readLine } from '@prompt-spark/core/whiteboard/lineReader';
 import type { ReadLine } from '@prompt-spark/core/whiteboard/reading';
 import { defineStore } from 'pinia';
@@ -154,10 +155,13 @@ export const useEditingStore = defineStore('editing', () => {
    */
   function enterAll(text: string): string | undefined {
     const tooMuch = say.editing.thatIsMoreThan(MOST_LINES, MOST_BLOCKS);
-    const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+    const lines = boardLines(text, library.library).filter((line) => line.trim() !== '');
     if (lines.length > MOST_BOARD_LINES) return tooMuch;
     const start: Written = { circuit: sheet.circuit, cursor: cursor.value };
-    const entered = lines.reduce((so, line) => added(so, read(line)), start);
+    const all = lines.map((line) => read(line));
+    // What is put into a circuit that has something in it already gives it no other title.
+    const titled = sheet.circuit.blocks.length === 0 ? withTitleMeant(all, lines) : all;
+    const entered = titled.reduce(added, start);
     const { blocks } = entered.circuit;
     if (blocks.length > MOST_BLOCKS || lineIds(entered.circuit).length > MOST_LINES) return tooMuch;
     place(entered);

@@ -1,4 +1,3 @@
-import { mainSessionOf } from '../approach/meantSession.ts';
 import { MOST_PURPOSE, MOST_ROUNDS, MOST_SECONDS } from '../circuit/bounds.ts';
 import type { Interval } from '../circuit/cursor.ts';
 import type { Seconds } from '../units.ts';
@@ -22,15 +21,20 @@ const WARM_UP =
  * anything else: a drill with a time, such as "bike warm-up 5 min", is done.
  *
  * @param isDrill whether words are the name of a drill
+ * @param isSession whether words mean a main session
  */
-export function warmUpSaid(typed: string, isDrill: (name: string) => boolean): WarmUpSaid | undefined {
+export function warmUpSaid(
+  typed: string,
+  isDrill: (words: string) => boolean,
+  isSession: (words: string) => boolean,
+): WarmUpSaid | undefined {
   const plain = plainText(typed).replace(/[:.]$/, '');
   const begun = WARM_UP.exec(plain);
   if (!begun) return undefined;
   const named = begun[1] ?? '';
   const rest = plain.slice(begun[0].length).replace(/^[ :,-]{1,3}/, '');
   if (rest === '')
-    return named === '' || mainSessionOf(named) || !isDrill(named) ? { purpose: named, available: 0 } : undefined;
+    return named === '' || isSession(named) || !isDrill(named) ? { purpose: named, available: 0 } : undefined;
   if (named !== '') {
     const available = timeSaid(rest);
     return available > 0 && !isDrill(named) ? { purpose: named, available } : undefined;

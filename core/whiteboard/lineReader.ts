@@ -1,5 +1,6 @@
 import type { Approach } from '../approach/approach.ts';
 import { APPROACHES } from '../approach/approaches.ts';
+import { mainSessionOf } from '../approach/meantSession.ts';
 import type { Dose, Sides } from '../dose/dose.ts';
 import { usualSetRest } from '../dose/trade.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
@@ -45,7 +46,11 @@ export function readLine(
   if (text.length <= MOST_UNREAD && !isHeading(text)) {
     const spokenBlock = readSpokenBlock(text);
     if (spokenBlock) return spokenBlock;
-    const warmUp = warmUpSaid(text, (name) => understand(name, library, id)?.sure === true);
+    const warmUp = warmUpSaid(
+      text,
+      (words) => understand(words, library, id)?.sure === true,
+      (words) => mainSessionOf(words) !== undefined,
+    );
     if (warmUp) return { kind: 'warm-up', ...warmUp };
     const rounds = roundsSaid(text);
     if (rounds !== undefined) return { kind: 'rounds', rounds: just(rounds) };

@@ -20,6 +20,10 @@ export function meansSeconds({ usual, phases, space }: Drill, number: Range): bo
   return stayedIn && phases[0] !== 'raise' && phases[0] !== 'potentiate' && number.low >= LEAST_SECONDS;
 }
 
+/** Whether "3x10s" of a drill are as many sets, and no holds: it raises the pulse, is fast, or goes along the floor. */
+export const meansSets = ({ usual, phases, space }: Drill): boolean =>
+  usual.dose.kind !== 'holds' && (phases[0] === 'raise' || phases[0] === 'potentiate' || space === 'lane');
+
 const ON_A_MACHINE: readonly Kit[] = ['rowing machine', 'bike', 'treadmill'];
 
 /** Whether a bare number means metres: "jog 400", "row 500". Nobody counts as many of them. Common practice, no source. */

@@ -15,8 +15,8 @@ export function plainText(text: string): string {
     .replace(/⁄/g, '/')
     // A stopwatch has no minutes to show: ":30".
     .replace(/(?<![\w:.]):([0-5]\d)(?![\d:])/g, '0:$1')
-    // "10ea", "12reps".
-    .replace(/(?<![\w.])(\d{1,3})(?=(?:ea|each|reps?|times|total|per|alt)\b)/g, '$1 ')
+    // "10ea", "10e", "12reps".
+    .replace(/(?<![\w.])(\d{1,3})(?=(?:e|ea|each|reps?|times|total|per|alt)\b)/g, '$1 ')
     .replace(/\+\/-/g, ' about ')
     .replace(/\s+/g, ' ')
     .trim();

@@ -22,7 +22,7 @@ import { LIGHT_EFFORT, rampGrades, usualClimb, type RampDose } from '../dose/ram
 import { USUAL_HOLD_MOVE_SECONDS, usualSetRest } from '../dose/trade.ts';
 import { secondsPerRep } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
-import { meansMetres, meansSeconds } from '../drills/kinds.ts';
+import { meansMetres, meansSeconds, meansSets } from '../drills/kinds.ts';
 import { usualPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import { ceilToHalfSecond, just, secondsAt, type Range } from '../units.ts';
@@ -87,9 +87,7 @@ function withTimes(said: Spoken, drill: Drill): Spoken {
     return bare ? { ...rest, seconds: count } : said;
   }
   if (!often) return said;
-  const { dose } = drill.usual;
-  const moves = drill.phases[0] === 'raise' || drill.phases[0] === 'potentiate' || drill.space === 'lane';
-  const held = said.rest === undefined && (dose.kind === 'holds' || said.positions !== undefined || !moves);
+  const held = said.rest === undefined && (said.positions !== undefined || !meansSets(drill));
   return held ? { ...rest, count: often, hold: seconds } : { ...rest, seconds, sets: said.sets ?? often };
 }
 

@@ -2,7 +2,7 @@ import { MOST_CUE, MOST_POSITIONS, MOST_SETS, MOST_UNREAD } from '../circuit/bou
 import { takesAim } from '../circuit/aim.ts';
 import { takesExtra, type Dose, type Tempo } from '../dose/dose.ts';
 import { USUAL_HOLD_MOVE_SECONDS } from '../dose/trade.ts';
-import { meansMetres, meansSeconds } from '../drills/kinds.ts';
+import { meansMetres, meansSeconds, meansSets } from '../drills/kinds.ts';
 import { usualPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import type { Drill } from '../drills/drill.ts';
@@ -130,6 +130,7 @@ function readDose(scanner: Scanner, words: DoseWords, drill: Drill): boolean {
     const hold = durationRange(holds.slice(-DURATION_GROUPS), column);
     const count = countRange(holds, column);
     set(words, 'dose', { kind: 'holds', count, positions: 1, hold, move: USUAL_HOLD_MOVE_SECONDS }, column);
+    if (scanner.take('held(?![a-z])')) words.held = true;
     return true;
   }
   const time = scanner.take(DURATION);
@@ -221,6 +222,10 @@ function settled(words: DoseWords, drill: Drill, scanner: Scanner): DoseWords {
     return withDistanceDetails(words, drill, scanner.column);
   if (dose?.kind === 'reps' && tempo) return { ...words, dose: { ...dose, tempo } };
   if (dose?.kind === 'holds') {
+    const isHeld = words.held === true || positions !== undefined || move !== undefined || words.sets !== undefined;
+    if (!isHeld && meansSets(drill) && dose.count.high <= MOST_SETS) {
+      return { ...words, dose: { kind: 'time', seconds: dose.hold }, sets: dose.count };
+    }
     return { ...words, dose: { ...dose, positions: positions ?? dose.positions, move: move ?? dose.move } };
   }
   return words;

@@ -17,6 +17,8 @@ export interface DoseWords {
   inTurn?: boolean;
   tempo?: Tempo;
   positions?: number;
+  /** Whether “held” stands beside it, where as many sets would be meant. */
+  held?: boolean;
   move?: Seconds;
   rest?: Seconds;
   extra?: Extra;
@@ -56,6 +58,7 @@ const WORD_NAMES: Readonly<Record<keyof DoseWords, string>> = {
   sideNamed: 'side',
   tempo: 'tempo',
   positions: 'number of positions',
+  held: '“held”',
   move: 'time to move into a hold',
   rest: 'rest',
   extra: 'side with more',

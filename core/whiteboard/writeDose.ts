@@ -6,7 +6,7 @@ import type { RampDose } from '../dose/ramp.ts';
 import { USUAL_HOLD_MOVE_SECONDS, usualSetRest } from '../dose/trade.ts';
 import { countedPerSide } from '../dose/workSeconds.ts';
 import type { Drill } from '../drills/drill.ts';
-import { meansMetres, meansSeconds } from '../drills/kinds.ts';
+import { meansMetres, meansSeconds, meansSets } from '../drills/kinds.ts';
 import { steppingPace } from '../drills/usualPace.ts';
 import { usualTempo } from '../drills/usualTempo.ts';
 import { turnsOnly } from '../reading/sides.ts';
@@ -70,7 +70,8 @@ function writeAmount(dose: Dose, drill: Drill): string {
     case 'holds': {
       const positions = dose.positions === 1 ? '' : ` x${dose.positions}pos`;
       const move = dose.move === USUAL_HOLD_MOVE_SECONDS ? '' : ` move ${dose.move}s`;
-      return `${writeRange(dose.count)}x${writeRange(dose.hold)}s${positions}${move}`;
+      const held = meansSets(drill) && positions + move === '' ? ' held' : '';
+      return `${writeRange(dose.count)}x${writeRange(dose.hold)}s${held}${positions}${move}`;
     }
   }
 }

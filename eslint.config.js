@@ -46,7 +46,14 @@ export default ts.config(
         'error',
         {
           attributes: {
-            '/.+/': ['title', 'alt', 'placeholder', 'label', 'hint', '/^aria-(label|description|placeholder|roledescription|valuetext)$/'],
+            '/.+/': [
+              'title',
+              'alt',
+              'placeholder',
+              'label',
+              'hint',
+              '/^aria-(label|description|placeholder|roledescription|valuetext)$/',
+            ],
           },
         },
       ],

@@ -31,7 +31,7 @@ function headingApart(line: string, library: DrillLibrary): readonly string[] {
   return isRead ? [line] : [heading, more];
 }
 
-/** A day, a class or who it is for, as it stands over a plan. */
+/** The words of a title: it names a day, a class or the people. */
 const OVER_A_PLAN =
   /^(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?\b|\bover[- ]?\d0s\b|\b(?:class|session|team|group|squad|day)s?$/i;
 
